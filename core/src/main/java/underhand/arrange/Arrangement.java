@@ -1,0 +1,34 @@
+package underhand.arrange;
+
+import java.util.List;
+import underhand.pitch.Key;
+
+/**
+ * A chart with the decisions taken on it and the part that follows from them.
+ *
+ * @param key sounding key
+ * @param capo fret the capo sits at
+ * @param leastEffortCapo fret with the least effort, whatever was chosen
+ * @param candidates every capo position tried, by fret
+ * @param total effort of the part: grips, changes and capo
+ * @param fastestTempo beats a minute up to which every change is in time
+ */
+public record Arrangement(
+        Key key,
+        int tempo,
+        int capo,
+        int leastEffortCapo,
+        List<CapoCandidate> candidates,
+        List<PlacedGrip> placements,
+        List<TimedChange> changes,
+        double total,
+        int fastestTempo,
+        List<Warning> warnings) {
+
+    public Arrangement {
+        candidates = List.copyOf(candidates);
+        placements = List.copyOf(placements);
+        changes = List.copyOf(changes);
+        warnings = List.copyOf(warnings);
+    }
+}

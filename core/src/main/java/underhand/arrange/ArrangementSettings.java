@@ -1,0 +1,79 @@
+package underhand.arrange;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.OptionalInt;
+import underhand.chart.Chart;
+import underhand.hand.Player;
+import underhand.hand.Rung;
+import underhand.neck.Guitar;
+import underhand.neck.Tuning;
+
+/**
+ * Who plays, on what, with whom, and what is decided already.
+ *
+ * @param capo fret of the capo; empty to take the one with the least effort
+ * @param tempo beats a minute; empty to take the chart's
+ */
+public record ArrangementSettings(
+        Rung rung,
+        Player player,
+        Guitar guitar,
+        Tuning tuning,
+        Setting setting,
+        OptionalInt capo,
+        OptionalInt tempo,
+        List<Lock> locks) {
+
+    /** Highest fret a capo is tried at. */
+    public static final int HIGHEST_CAPO = 9;
+
+    /** Highest fret a capo may be put at by hand. */
+    public static final int HIGHEST_ASKED_CAPO = 11;
+
+    public ArrangementSettings {
+        Objects.requireNonNull(rung, "rung");
+        Objects.requireNonNull(player, "player");
+        Objects.requireNonNull(guitar, "guitar");
+        Objects.requireNonNull(tuning, "tuning");
+        Objects.requireNonNull(setting, "setting");
+        locks = List.copyOf(locks);
+        if (capo.isPresent() && (capo.getAsInt() < 0 || capo.getAsInt() > HIGHEST_ASKED_CAPO)) {
+            throw new IllegalArgumentException("capo must be 0 to " + HIGHEST_ASKED_CAPO + ", was " + capo.getAsInt());
+        }
+        if (tempo.isPresent() && (tempo.getAsInt() < Chart.LOWEST_TEMPO || tempo.getAsInt() > Chart.HIGHEST_TEMPO)) {
+            throw new IllegalArgumentException("tempo must be " + Chart.LOWEST_TEMPO + " to " + Chart.HIGHEST_TEMPO
+                    + " beats a minute, was " + tempo.getAsInt());
+        }
+    }
+
+    /** An adult hand alone on a steel-string guitar in standard tuning, everything else left open. */
+    public static ArrangementSettings ofRung(int level) {
+        return new ArrangementSettings(
+                Rung.of(level),
+                Player.ADULT,
+                Guitar.ACOUSTIC,
+                Tuning.STANDARD,
+                Setting.ALONE,
+                OptionalInt.empty(),
+                OptionalInt.empty(),
+                List.of());
+    }
+
+    public ArrangementSettings withCapo(int fret) {
+        return new ArrangementSettings(rung, player, guitar, tuning, setting, OptionalInt.of(fret), tempo, locks);
+    }
+
+    public ArrangementSettings withTempo(int beatsAMinute) {
+        return new ArrangementSettings(
+                rung, player, guitar, tuning, setting, capo, OptionalInt.of(beatsAMinute), locks);
+    }
+
+    public ArrangementSettings withSetting(Setting other) {
+        return new ArrangementSettings(rung, player, guitar, tuning, other, capo, tempo, locks);
+    }
+
+    public ArrangementSettings withLocks(List<Lock> other) {
+        return new ArrangementSettings(rung, player, guitar, tuning, setting, capo, tempo, other);
+    }
+}

@@ -1,0 +1,81 @@
+package underhand.arrange;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.stream.IntStream;
+import underhand.chart.Chart;
+import underhand.hand.Parameters;
+
+/**
+ * Turns a chart into an arrangement. Stateless; the same inputs give the same arrangement.
+ *
+ * <p>Every capo position is solved exactly, in parallel; the one asked for, or the one with the least effort, becomes
+ * the part. Of equal totals the lower fret wins.
+ */
+public final class Arranger {
+
+    private final Parameters parameters;
+
+    public Arranger() {
+        this(Parameters.STANDARD);
+    }
+
+    /** With other numbers than the shipped ones: for fitting and experiments. */
+    public Arranger(Parameters parameters) {
+        this.parameters = Objects.requireNonNull(parameters, "parameters");
+    }
+
+    /**
+     * Arranges a chart.
+     *
+     * @throws IllegalArgumentException when the capo asked for does not fit the neck
+     */
+    public Arrangement arrange(Chart chart, ArrangementSettings settings) {
+        int neckEnd = settings.guitar().frets() - 1;
+        if (settings.capo().isPresent() && settings.capo().getAsInt() > neckEnd) {
+            throw new IllegalArgumentException("capo must be 0 to " + neckEnd + " on this neck, was "
+                    + settings.capo().getAsInt());
+        }
+        Song song = new Song(chart, settings);
+        int highest = Math.max(
+                Math.min(ArrangementSettings.HIGHEST_CAPO, neckEnd),
+                settings.capo().orElse(0));
+        List<SolvedPart> parts = IntStream.rangeClosed(0, highest)
+                .parallel()
+                .mapToObj(capo -> new PartSolver(song, settings, capo, parameters).solve())
+                .toList();
+        int least = parts.stream()
+                .filter(p -> p.capo() <= ArrangementSettings.HIGHEST_CAPO)
+                .min(Comparator.comparingDouble(SolvedPart::total))
+                .orElseThrow()
+                .capo();
+        SolvedPart chosen = parts.get(settings.capo().orElse(least));
+        return new Arrangement(
+                song.key(),
+                song.tempo(),
+                chosen.capo(),
+                least,
+                parts.stream().map(CapoReasons::candidate).toList(),
+                chosen.placements(),
+                chosen.changes(),
+                chosen.total(),
+                fastestTempo(song, chosen),
+                Warnings.of(chosen, settings.rung()));
+    }
+
+    /** Solves one capo position alone: for a part whose capo is not in question. */
+    SolvedPart solve(Chart chart, ArrangementSettings settings, int capo) {
+        return new PartSolver(new Song(chart, settings), settings, capo, parameters).solve();
+    }
+
+    private static int fastestTempo(Song song, SolvedPart part) {
+        double slowest = part.changes().stream()
+                .filter(c -> c.change().neededSeconds() > 0)
+                .mapToDouble(
+                        c -> song.tempo() * c.availableSeconds() / c.change().neededSeconds())
+                .min()
+                .orElse(Chart.HIGHEST_TEMPO);
+        return (int) Math.min(Chart.HIGHEST_TEMPO, Math.floor(slowest));
+    }
+}

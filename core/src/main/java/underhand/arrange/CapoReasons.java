@@ -1,0 +1,68 @@
+package underhand.arrange;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import underhand.hand.EffortTerm;
+
+/** Puts into words what a capo position means for a part. */
+final class CapoReasons {
+
+    private CapoReasons() {}
+
+    static CapoCandidate candidate(SolvedPart part) {
+        int barres = (int)
+                grips(part).stream().filter(g -> !g.grip().barres().isEmpty()).count();
+        int beyond = (int) part.placements().stream()
+                .filter(p -> p.placed().placement().chord().isPresent())
+                .filter(p -> p.grip().isEmpty() || p.grip().get().effort().of(EffortTerm.BEYOND) > 0)
+                .count();
+        Optional<TimedChange> worst = part.changes().stream()
+                .min(Comparator.comparingDouble(TimedChange::slackSeconds)
+                        .thenComparing(c -> -c.change().widestMm()));
+        return new CapoCandidate(
+                part.capo(), part.total(), barres, beyond, worst, reasons(part, barres, beyond, worst));
+    }
+
+    private static List<RatedGrip> grips(SolvedPart part) {
+        return part.placements().stream().flatMap(p -> p.grip().stream()).toList();
+    }
+
+    private static List<String> reasons(SolvedPart part, int barres, int beyond, Optional<TimedChange> worst) {
+        List<String> reasons = new ArrayList<>();
+        if (beyond > 0) {
+            reasons.add(count(beyond, "grip") + " beyond your rung");
+        }
+        reasons.add(barres == 0 ? "no barres" : count(barres, "barre"));
+        double widest = part.changes().stream()
+                .mapToDouble(c -> c.change().widestMm())
+                .max()
+                .orElse(0);
+        if (widest > 0) {
+            reasons.add(String.format(Locale.ROOT, "widest change %.0f mm", widest));
+        }
+        worst.filter(w -> w.slackSeconds() < 0)
+                .ifPresent(w -> reasons.add(String.format(Locale.ROOT, "late by %.2f s", -w.slackSeconds())));
+        long open = grips(part).stream()
+                .filter(g -> g.grip().shape().openStrings() > 0)
+                .count();
+        if (open > 0) {
+            reasons.add(count((int) open, "grip") + " with open strings");
+        }
+        long fresh = grips(part).stream()
+                .filter(RatedGrip::isNew)
+                .map(g -> g.grip().shape())
+                .distinct()
+                .count();
+        if (fresh > 0) {
+            reasons.add(count((int) fresh, "new shape"));
+        }
+        return reasons;
+    }
+
+    private static String count(int number, String noun) {
+        return number + " " + noun + (number == 1 ? "" : "s");
+    }
+}

@@ -1,0 +1,142 @@
+package underhand.arrange;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import underhand.chord.ChordSymbol;
+import underhand.hand.Effort;
+import underhand.hand.EffortTerm;
+import underhand.hand.FingeringSearch;
+import underhand.hand.Grip;
+import underhand.hand.HandEffort;
+import underhand.hand.Parameters;
+import underhand.hand.Player;
+import underhand.hand.Rung;
+import underhand.neck.Fretboard;
+import underhand.neck.Shape;
+import underhand.neck.ShapeFinder;
+import underhand.neck.ToneDemand;
+
+/**
+ * All grips of a chord on a neck for a player, a rung and a setting, cheapest first.
+ *
+ * <p>When the rung's limits leave a chord without any grip, the next rung's are tried, and what that costs is a term of
+ * its own, so that a song always gets a part and says where it is too hard. Immutable; safe to share between threads.
+ */
+public final class GripFinder {
+
+    /** Most frets above the capo that are searched. */
+    public static final int HIGHEST_FRET = 12;
+
+    private static final int MOST_INNER_SILENT = 2;
+
+    /** Fingerings kept of a shape, the easiest; the others gain nothing in a change that they do not lose in the grip. */
+    private static final int MOST_FINGERINGS = 6;
+
+    /** A fingering this much dearer than the easiest of its shape is not the one a player has learnt. */
+    private static final double CLEARLY_HARDER = 0.04;
+
+    private final Fretboard board;
+    private final Rung rung;
+    private final Player player;
+    private final Setting setting;
+    private final int highestFret;
+    private final double newShape;
+    private final double otherFingers;
+    private final double beyond;
+    private final HandEffort hand;
+    private final SoundEffort sound;
+    private final Repertoire repertoire;
+
+    /** @param highestFret highest fret above the capo, on top of what the rung allows */
+    public GripFinder(
+            Fretboard board, Rung rung, Player player, Setting setting, int highestFret, Parameters parameters) {
+        this.board = board;
+        this.rung = rung;
+        this.player = player;
+        this.setting = setting;
+        this.highestFret = highestFret;
+        this.newShape = parameters.get("habit.new." + rung.level());
+        this.otherFingers = parameters.get("habit.fingers." + rung.level());
+        this.beyond = parameters.get("habit.beyond");
+        this.hand = new HandEffort(board, player, parameters);
+        this.sound = new SoundEffort(board, setting, parameters);
+        this.repertoire = Repertoire.of(rung);
+    }
+
+    public Fretboard board() {
+        return board;
+    }
+
+    /**
+     * Grips of a sounding chord.
+     *
+     * @param occurrences how often the song has the chord: a new shape is learnt once
+     */
+    public List<RatedGrip> find(ChordSymbol chord, int occurrences) {
+        ToneDemand demand = ToneDemand.of(chord, setting.bassElsewhere());
+        for (int level = rung.level(); level <= Rung.HIGHEST; level++) {
+            List<RatedGrip> found = within(Rung.of(level), demand, chord, occurrences);
+            if (!found.isEmpty()) {
+                return found;
+            }
+        }
+        return List.of();
+    }
+
+    /** Every fingering of one shape, cheapest first, by the lowest rung from the player's own that can hold it. */
+    public List<RatedGrip> fingerings(Shape shape, ChordSymbol chord, int occurrences) {
+        for (int level = rung.level(); level <= Rung.HIGHEST; level++) {
+            List<RatedGrip> found = new ArrayList<>();
+            rate(shape, Rung.of(level), SoundEffort.Roles.of(chord), occurrences, found);
+            if (!found.isEmpty()) {
+                return sorted(found);
+            }
+        }
+        return List.of();
+    }
+
+    private List<RatedGrip> within(Rung level, ToneDemand demand, ChordSymbol chord, int occurrences) {
+        int highest = Math.min(highestFret, level.highestFret());
+        double reach = player.spreads().widestMm(1, 4);
+        SoundEffort.Roles roles = SoundEffort.Roles.of(chord);
+        List<RatedGrip> found = new ArrayList<>();
+        for (Shape shape : new ShapeFinder(board, highest, reach, MOST_INNER_SILENT).find(demand)) {
+            rate(shape, level, roles, occurrences, found);
+        }
+        return sorted(found);
+    }
+
+    private static List<RatedGrip> sorted(List<RatedGrip> grips) {
+        grips.sort(Comparator.comparingDouble(g -> g.effort().total()));
+        return grips;
+    }
+
+    private void rate(Shape shape, Rung level, SoundEffort.Roles roles, int occurrences, List<RatedGrip> found) {
+        record ByHand(Grip grip, Effort effort) {}
+        List<ByHand> possible = new FingeringSearch(board, level, player)
+                .fingerings(shape).stream()
+                        .map(grip -> new ByHand(grip, hand.of(grip)))
+                        .filter(g -> g.effort().isPossible())
+                        .sorted(Comparator.comparingDouble(g -> g.effort().total()))
+                        .limit(MOST_FINGERINGS)
+                        .toList();
+        if (possible.isEmpty()) {
+            return;
+        }
+        double easiest = possible.get(0).effort().total();
+        boolean isNew = !repertoire.has(shape);
+        Effort byShape = new Effort.Builder()
+                .addAll(sound.ofShape(shape, roles))
+                .add(EffortTerm.NEW_SHAPE, isNew ? newShape / occurrences : 0)
+                .add(EffortTerm.BEYOND, beyond * (level.level() - rung.level()))
+                .build();
+        for (ByHand one : possible) {
+            Effort.Builder effort = new Effort.Builder().addAll(one.effort()).addAll(byShape);
+            sound.ofHand(effort, one.grip());
+            double unusual = Math.min(1, (one.effort().total() - easiest) / CLEARLY_HARDER);
+            effort.add(EffortTerm.OTHER_FINGERS, otherFingers * unusual);
+            found.add(new RatedGrip(one.grip(), effort.build(), level.level(), isNew));
+        }
+    }
+}

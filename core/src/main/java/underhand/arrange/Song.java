@@ -1,0 +1,55 @@
+package underhand.arrange;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import underhand.chart.Chart;
+import underhand.chord.ChordSymbol;
+import underhand.harmony.KeyFinder;
+import underhand.pitch.Key;
+
+/** What the solver needs of a chart: its placements in order, its key, its tempo. */
+final class Song {
+
+    private final List<Chart.Placed> placements;
+    private final Key key;
+    private final int tempo;
+    private final Map<ChordSymbol, Integer> occurrences = new HashMap<>();
+
+    Song(Chart chart, ArrangementSettings settings) {
+        placements = chart.placements();
+        tempo = settings.tempo().orElse(chart.tempo().orElse(Chart.DEFAULT_TEMPO));
+        key = chart.key()
+                .orElseGet(() -> KeyFinder.find(placements.stream()
+                        .filter(p -> p.placement().chord().isPresent())
+                        .map(p -> new KeyFinder.Weighted(
+                                p.placement().chord().get(), p.placement().beats()))
+                        .toList()));
+        placements.forEach(p -> p.placement().chord().ifPresent(c -> occurrences.merge(c, 1, Integer::sum)));
+    }
+
+    List<Chart.Placed> placements() {
+        return placements;
+    }
+
+    Key key() {
+        return key;
+    }
+
+    int tempo() {
+        return tempo;
+    }
+
+    /** How often the song has a chord. */
+    int occurrences(ChordSymbol chord) {
+        return occurrences.getOrDefault(chord, 1);
+    }
+
+    /**
+     * Seconds between the last stroke of a placement and the first of the next, with one stroke a beat: a beat, or less
+     * when the chord lasts less.
+     */
+    double secondsToLeave(Chart.Placed placed) {
+        return Math.min(1, placed.placement().beats()) * 60 / tempo;
+    }
+}

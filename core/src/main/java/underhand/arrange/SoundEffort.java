@@ -1,0 +1,132 @@
+package underhand.arrange;
+
+import java.util.Arrays;
+import underhand.chord.ChordSymbol;
+import underhand.hand.Effort;
+import underhand.hand.EffortTerm;
+import underhand.hand.Grip;
+import underhand.hand.Parameters;
+import underhand.neck.Fretboard;
+import underhand.neck.Shape;
+
+/**
+ * What a grip lacks as a sound: strings missing, silence inside, muddy lows, holes, doubled notes.
+ *
+ * <p>Without these terms the least effort is a scrap nobody plays: C on two strings, E minor with no finger down.
+ */
+final class SoundEffort {
+
+    /** Widest interval between neighbouring voices that is no hole: a major sixth. */
+    private static final int WIDEST_GAP = 9;
+
+    /** Below this pitch (E3) close intervals at the bottom are muddy (memory; arrangers' handbooks print tables). */
+    private static final int CLEAR_FROM_MIDI = 52;
+
+    /** Smallest interval at the bottom that stays clear down there: a fourth. */
+    private static final int CLEAR_INTERVAL = 5;
+
+    /** Open strings sound even with a hand up to this fret above the capo. */
+    private static final int EVEN_TO_FRET = 3;
+
+    private final Fretboard board;
+    private final boolean bassElsewhere;
+    private final double full;
+    private final double oneShort;
+    private final double thin;
+    private final double top;
+    private final double inner;
+    private final double rings;
+    private final double unison;
+    private final double gap;
+    private final double openHigh;
+    private final double bass;
+    private final double fifth;
+    private final double doubling;
+    private final double mud;
+
+    SoundEffort(Fretboard board, Setting setting, Parameters p) {
+        this.board = board;
+        this.bassElsewhere = setting.bassElsewhere();
+        full = p.get("sound.full." + setting.id());
+        oneShort = p.get("sound.short");
+        thin = p.get("sound.thin");
+        top = p.get("sound.top");
+        inner = p.get("sound.inner");
+        rings = p.get("sound.rings");
+        unison = p.get("sound.unison");
+        gap = p.get("sound.gap");
+        openHigh = p.get("sound.openHigh");
+        bass = p.get("sound.bass");
+        fifth = p.get("sound.fifth");
+        doubling = p.get("sound.doubling");
+        mud = p.get("sound.mud");
+    }
+
+    /** Pitch classes of a chord that the ear asks after; -1 where the chord has no such tone. */
+    record Roles(int lowest, int perfectFifth, int seventh) {
+
+        static Roles of(ChordSymbol chord) {
+            int fifth = -1;
+            int seventh = -1;
+            for (ChordSymbol.Tone tone : chord.tones()) {
+                boolean perfect = tone.interval().offset() == 0;
+                fifth = tone.interval().number() == 5 && perfect ? tone.note().pitchClass() : fifth;
+                seventh = tone.interval().number() == 7 ? tone.note().pitchClass() : seventh;
+            }
+            return new Roles(chord.lowest().pitchClass(), fifth, seventh);
+        }
+    }
+
+    /** The terms that depend on the shape alone. */
+    Effort ofShape(Shape shape, Roles roles) {
+        int[] voices = new int[shape.strings()];
+        int sounding = 0;
+        for (int string = 0; string < shape.strings(); string++) {
+            if (!shape.isSilent(string)) {
+                voices[sounding++] = board.midi(string, shape.fret(string));
+            }
+        }
+        Effort.Builder effort = new Effort.Builder();
+        double missing = Math.min(full, voices.length - 1.0) - sounding;
+        effort.add(EffortTerm.THIN, missing <= 0 ? 0 : oneShort + thin * (missing - 1));
+        effort.add(EffortTerm.TOP, top * (voices.length - 1 - shape.highestSounding()));
+        effort.add(EffortTerm.INNER, inner * innerSilent(shape, sounding));
+        voicing(effort, Arrays.copyOf(voices, sounding), roles);
+        return effort.build();
+    }
+
+    /** Adds the terms that depend on where the hand is and what it damps. */
+    void ofHand(Effort.Builder effort, Grip grip) {
+        int open = grip.shape().openStrings();
+        effort.add(EffortTerm.OPEN_HIGH, openHigh * open * Math.max(0, grip.handFret() - EVEN_TO_FRET));
+        effort.add(EffortTerm.INNER, rings * grip.undampedInside());
+    }
+
+    private static int innerSilent(Shape shape, int sounding) {
+        return shape.highestSounding() - shape.lowestSounding().orElse(0) + 1 - sounding;
+    }
+
+    private boolean rootIsLow(int[] voices, Roles roles) {
+        return bassElsewhere || voices[0] % 12 == roles.lowest();
+    }
+
+    private void voicing(Effort.Builder effort, int[] voices, Roles roles) {
+        effort.add(EffortTerm.BASS, rootIsLow(voices, roles) ? 0 : bass);
+        Arrays.sort(voices);
+        for (int i = 1; i < voices.length; i++) {
+            int interval = voices[i] - voices[i - 1];
+            effort.add(EffortTerm.UNISON, interval == 0 ? unison : 0);
+            effort.add(EffortTerm.GAP, gap * Math.max(0, interval - WIDEST_GAP));
+        }
+        boolean close = voices.length > 1 && voices[1] - voices[0] < CLEAR_INTERVAL;
+        effort.add(EffortTerm.MUD, close ? mud * Math.max(0, CLEAR_FROM_MIDI - voices[0]) : 0);
+        int fifths = 0;
+        int sevenths = 0;
+        for (int voice : voices) {
+            fifths += voice % 12 == roles.perfectFifth() ? 1 : 0;
+            sevenths += voice % 12 == roles.seventh() ? 1 : 0;
+        }
+        effort.add(EffortTerm.FIFTH, roles.perfectFifth() >= 0 && fifths == 0 ? fifth : 0);
+        effort.add(EffortTerm.DOUBLING, doubling * Math.max(0, sevenths - 1));
+    }
+}

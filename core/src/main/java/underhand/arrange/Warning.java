@@ -1,0 +1,32 @@
+package underhand.arrange;
+
+import java.util.List;
+
+/**
+ * Something a player should know about a part.
+ *
+ * @param kind what it is about
+ * @param text a sentence or two, plain words
+ * @param placements indices it is about; empty for the whole song
+ */
+public record Warning(Kind kind, String text, List<Integer> placements) {
+
+    public enum Kind {
+        /** The chord has no grip within the player's rung. */
+        BEYOND_RUNG,
+        /** The chord cannot be played at all in this tuning. */
+        UNPLAYABLE,
+        /** A lock that could not be kept. */
+        LOCK,
+        /** Changes that come late at this tempo. */
+        LATE,
+        /** The hand may be hurt: wide grips, long barre passages. */
+        CAUTION,
+        /** A search that was cut short. */
+        CUT
+    }
+
+    public Warning {
+        placements = List.copyOf(placements);
+    }
+}

@@ -1,0 +1,120 @@
+package underhand.arrange;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import underhand.arrange.Warning.Kind;
+import underhand.hand.EffortTerm;
+import underhand.hand.Rung;
+
+/** Finds what a player should be told about a part. */
+final class Warnings {
+
+    /** This many barre grips in a row are a long barre passage. */
+    private static final int LONG_BARRE_PASSAGE = 6;
+
+    private static final String CARE = " Warm up, press lightly, play short runs with rests. Stop at pain, tingling or"
+            + " numbness and see a qualified health professional or your teacher.";
+
+    private Warnings() {}
+
+    static List<Warning> of(SolvedPart part, Rung rung) {
+        List<Warning> warnings = new ArrayList<>();
+        chords(part, rung, warnings);
+        if (!part.unkeptLocks().isEmpty()) {
+            warnings.add(new Warning(
+                    Kind.LOCK, "A locked shape cannot be fingered on this neck and was let go.", part.unkeptLocks()));
+        }
+        late(part, warnings);
+        cautions(part, warnings);
+        if (part.cutGrips() > 0) {
+            warnings.add(new Warning(
+                    Kind.CUT,
+                    part.cutGrips() + " of the dearest grips were left out of the search; the cheapest "
+                            + PartSolver.MOST_GRIPS + " of each chord were all compared.",
+                    List.of()));
+        }
+        return warnings;
+    }
+
+    private static void chords(SolvedPart part, Rung rung, List<Warning> warnings) {
+        Map<String, List<Integer>> unplayable = new LinkedHashMap<>();
+        Map<String, List<Integer>> beyond = new LinkedHashMap<>();
+        Map<String, Integer> needed = new LinkedHashMap<>();
+        for (PlacedGrip placed : part.placements()) {
+            placed.placed().placement().chord().ifPresent(chord -> {
+                int index = placed.placed().index();
+                if (placed.grip().isEmpty()) {
+                    unplayable
+                            .computeIfAbsent(chord.glyphs(), c -> new ArrayList<>())
+                            .add(index);
+                } else if (placed.grip().get().effort().of(EffortTerm.BEYOND) > 0) {
+                    String name = placed.played().orElse(chord).glyphs();
+                    beyond.computeIfAbsent(name, c -> new ArrayList<>()).add(index);
+                    needed.put(name, placed.grip().get().rung());
+                }
+            });
+        }
+        unplayable.forEach((chord, at) -> warnings.add(new Warning(
+                Kind.UNPLAYABLE,
+                chord + " has no grip in this tuning: all its needed notes cannot be held at once.",
+                at)));
+        beyond.forEach((chord, at) -> warnings.add(new Warning(
+                Kind.BEYOND_RUNG,
+                "The shape " + chord + " has no grip within rung " + rung.level() + "; shown is the easiest of rung "
+                        + needed.get(chord) + ". Another capo may avoid it.",
+                at)));
+    }
+
+    private static void late(SolvedPart part, List<Warning> warnings) {
+        List<Integer> late = part.changes().stream()
+                .filter(c -> c.slackSeconds() < 0)
+                .map(TimedChange::to)
+                .toList();
+        if (!late.isEmpty()) {
+            warnings.add(new Warning(
+                    Kind.LATE,
+                    late.size() == 1
+                            ? "One change needs more time than this tempo gives."
+                            : late.size() + " changes need more time than this tempo gives.",
+                    late));
+        }
+    }
+
+    private static void cautions(SolvedPart part, List<Warning> warnings) {
+        List<Integer> wide = new ArrayList<>();
+        List<Integer> barres = new ArrayList<>();
+        List<Integer> run = new ArrayList<>();
+        for (PlacedGrip placed : part.placements()) {
+            boolean barre = placed.grip().isPresent()
+                    && !placed.grip().get().grip().barres().isEmpty();
+            boolean stretched =
+                    placed.grip().isPresent() && placed.grip().get().effort().of(EffortTerm.SPREAD) > 1;
+            if (stretched) {
+                wide.add(placed.placed().index());
+            }
+            if (barre) {
+                run.add(placed.placed().index());
+            } else {
+                keepLongest(barres, run);
+            }
+        }
+        keepLongest(barres, run);
+        if (!wide.isEmpty()) {
+            warnings.add(new Warning(Kind.CAUTION, "Some grips stretch the hand wide." + CARE, wide));
+        }
+        if (barres.size() >= LONG_BARRE_PASSAGE) {
+            warnings.add(new Warning(
+                    Kind.CAUTION, barres.size() + " barre grips follow one another without a rest." + CARE, barres));
+        }
+    }
+
+    private static void keepLongest(List<Integer> longest, List<Integer> run) {
+        if (run.size() > longest.size()) {
+            longest.clear();
+            longest.addAll(run);
+        }
+        run.clear();
+    }
+}

@@ -1,0 +1,73 @@
+package underhand.format;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import underhand.chart.Bar;
+import underhand.chart.Metre;
+import underhand.chart.Placement;
+import underhand.chord.ChordSymbol;
+
+/**
+ * Collects what stands in one bar and shares its beats out: evenly among the chords, or by the beats drawn with {@code
+ * .} and {@code /}, each of which holds the chord before it for one more beat.
+ */
+final class BarFiller {
+
+    private record Cell(boolean holds, Optional<ChordSymbol> chord, String lyric) {}
+
+    private final List<Cell> cells = new ArrayList<>();
+    private boolean drawn;
+
+    void chord(Optional<ChordSymbol> chord, String lyric) {
+        cells.add(new Cell(false, chord, lyric));
+    }
+
+    void beat() {
+        cells.add(new Cell(true, Optional.empty(), ""));
+        drawn = true;
+    }
+
+    /** Words that go with the last chord of the bar. */
+    void lyric(String words) {
+        if (!cells.isEmpty()) {
+            Cell last = cells.remove(cells.size() - 1);
+            cells.add(new Cell(last.holds(), last.chord(), last.lyric() + words));
+        }
+    }
+
+    /** Words without the spaces that only lined chords up. */
+    static String tidy(String words) {
+        return words.strip().replaceAll("\\s+", " ");
+    }
+
+    boolean isEmpty() {
+        return cells.isEmpty();
+    }
+
+    /** Beats drawn one by one in this bar, or 0 when they are not drawn. */
+    int drawnBeats() {
+        return drawn ? cells.size() : 0;
+    }
+
+    /**
+     * The bar; a bar that begins with a held beat holds the chord before it.
+     *
+     * @param before chord that sounded last; empty when none has yet
+     */
+    Bar fill(Metre metre, Optional<ChordSymbol> before) {
+        double each = (double) metre.beats() / cells.size();
+        List<Placement> placements = new ArrayList<>();
+        for (int i = 0; i < cells.size(); ) {
+            Cell cell = cells.get(i);
+            int end = i + 1;
+            while (end < cells.size() && cells.get(end).holds()) {
+                end++;
+            }
+            Optional<ChordSymbol> chord = cell.holds() ? before : cell.chord();
+            placements.add(new Placement(chord, 1 + i * each, (end - i) * each, tidy(cell.lyric())));
+            i = end;
+        }
+        return new Bar(metre, placements);
+    }
+}

@@ -1,0 +1,100 @@
+package underhand.format;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import underhand.chart.Bar;
+import underhand.chart.Chart;
+import underhand.chart.Metre;
+import underhand.chart.Placement;
+import underhand.chart.Section;
+import underhand.chord.ChordSymbol;
+
+/** Puts bars into sections as they are read, and writes repeats out. */
+final class ChartBuilder {
+
+    private record OpenSection(String name, List<Bar> bars) {}
+
+    private final List<OpenSection> sections = new ArrayList<>();
+    private int placements;
+    private int repeatFrom;
+    private Optional<ChordSymbol> lastChord = Optional.empty();
+
+    /** Begins a section; a repeat that was opened before it is forgotten. */
+    void section(String name) {
+        sections.add(new OpenSection(name, new ArrayList<>()));
+        repeatFrom = 0;
+    }
+
+    Optional<ChordSymbol> lastChord() {
+        return lastChord;
+    }
+
+    void bar(Bar bar) {
+        placements += bar.placements().size();
+        if (placements > Chart.MOST_PLACEMENTS) {
+            throw ChartLimitException.placements(Chart.MOST_PLACEMENTS);
+        }
+        bars().add(bar);
+        for (Placement placement : bar.placements()) {
+            lastChord = placement.chord();
+        }
+    }
+
+    /** The last bar read, if the section has one. */
+    Optional<Bar> lastBar() {
+        return bars().isEmpty() ? Optional.empty() : Optional.of(bars().get(bars().size() - 1));
+    }
+
+    /** Adds words to the last chord read. */
+    void lyric(String words) {
+        lastBar().filter(bar -> !bar.placements().isEmpty()).ifPresent(bar -> {
+            List<Placement> changed = new ArrayList<>(bar.placements());
+            Placement last = changed.remove(changed.size() - 1);
+            changed.add(
+                    new Placement(last.chord(), last.beat(), last.beats(), BarFiller.tidy(last.lyric() + " " + words)));
+            bars().set(bars().size() - 1, new Bar(bar.metre(), changed));
+        });
+    }
+
+    int barsInSection() {
+        return bars().size();
+    }
+
+    void openRepeat() {
+        repeatFrom = bars().size();
+    }
+
+    /** Writes out the bars since the repeat was opened, or since the section began, so that they stand {@code times}. */
+    void closeRepeat(int times) {
+        repeat(repeatFrom, times);
+        repeatFrom = bars().size();
+    }
+
+    void repeat(int from, int times) {
+        List<Bar> again = bars().subList(Math.min(from, bars().size()), bars().size()).stream()
+                .map(Bar::withoutLyrics)
+                .toList();
+        for (int time = 1; time < times; time++) {
+            again.forEach(this::bar);
+        }
+    }
+
+    private List<Bar> bars() {
+        if (sections.isEmpty()) {
+            section("");
+        }
+        return sections.get(sections.size() - 1).bars();
+    }
+
+    List<Section> build() {
+        return sections.stream()
+                .filter(s -> !s.bars().isEmpty())
+                .map(s -> new Section(s.name(), s.bars()))
+                .toList();
+    }
+
+    Bar fill(BarFiller filler, Metre metre) {
+        return filler.fill(metre, lastChord);
+    }
+}

@@ -1,0 +1,71 @@
+package underhand.hand;
+
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
+
+/** The cost of a grip in units of one finger placed at ease, as a sum of named terms. */
+public final class Effort {
+
+    private final double[] values;
+    private final double total;
+
+    private Effort(double[] values) {
+        this.values = values;
+        double sum = 0;
+        for (double value : values) {
+            sum += value;
+        }
+        this.total = sum;
+    }
+
+    /** Collects terms; adding to a term twice sums it. Building hands the values over: a builder is used once. */
+    public static final class Builder {
+        private final double[] values = new double[EffortTerm.COUNT];
+
+        public Builder add(EffortTerm term, double value) {
+            values[term.slot()] += value;
+            return this;
+        }
+
+        public Builder addAll(Effort effort) {
+            for (int slot = 0; slot < values.length; slot++) {
+                values[slot] += effort.values[slot];
+            }
+            return this;
+        }
+
+        public Effort build() {
+            return new Effort(values);
+        }
+    }
+
+    public double total() {
+        return total;
+    }
+
+    /** Value of one term, 0 when it does not occur. */
+    public double of(EffortTerm term) {
+        return values[term.slot()];
+    }
+
+    /** The terms that are not 0, in the order of {@link EffortTerm}. */
+    public Map<EffortTerm, Double> terms() {
+        EnumMap<EffortTerm, Double> terms = new EnumMap<>(EffortTerm.class);
+        for (EffortTerm term : EffortTerm.values()) {
+            if (of(term) != 0) {
+                terms.put(term, of(term));
+            }
+        }
+        return Collections.unmodifiableMap(terms);
+    }
+
+    public boolean isPossible() {
+        return !Double.isInfinite(total);
+    }
+
+    @Override
+    public String toString() {
+        return total + " " + terms();
+    }
+}

@@ -1,0 +1,168 @@
+package underhand.hand;
+
+import java.util.List;
+import underhand.neck.Fretboard;
+import underhand.neck.Shape;
+
+/** What a grip costs the hand, by named terms; impossible grips have an infinite spread. */
+public final class HandEffort {
+
+    /** Fret above the nut at which a barre is no longer made harder by the nut. */
+    private static final double NUT_FELT_TO_FRET = 5;
+
+    /** Last fret above the nut that is still in easy sight. */
+    private static final double SEEN_TO_FRET = 5;
+
+    /** From this many fingertips on in one fret they may crowd. */
+    private static final int CROWD = 3;
+
+    private final Fretboard board;
+    private final FingerSpreads spreads;
+    private final double[] finger = new double[Grip.THUMB + 1];
+    private final double[] barreBase = new double[Grip.THUMB + 1];
+    private final double barreString;
+    private final double barreOtherString;
+    private final double barreNearNut;
+    private final double spread;
+    private final double stretched;
+    private final double drawnIn;
+    private final double ringHigh;
+    private final double littleLow;
+    private final double home;
+    private final double crowding;
+    private final double tipMm;
+    private final double damping;
+    private final double skip;
+    private final double sight;
+
+    public HandEffort(Fretboard board, Player player, Parameters parameters) {
+        this.board = board;
+        this.spreads = player.spreads();
+        for (int f = 1; f < Grip.THUMB; f++) {
+            finger[f] = parameters.get("finger." + f);
+            barreBase[f] = parameters.get(f == 1 ? "barre.1.base" : "barre." + f);
+        }
+        finger[Grip.THUMB] = parameters.get("thumb");
+        barreString = parameters.get("barre.1.string");
+        barreOtherString = parameters.get("barre.other.string");
+        barreNearNut = parameters.get("barre.nearNut");
+        spread = parameters.get("spread");
+        stretched = parameters.get("posture.stretched");
+        drawnIn = parameters.get("posture.drawnIn");
+        ringHigh = parameters.get("tilt.ringHigh");
+        littleLow = parameters.get("tilt.littleLow");
+        home = parameters.get("posture.home");
+        crowding = parameters.get("crowding");
+        tipMm = parameters.get("tip.mm");
+        damping = parameters.get("damping");
+        skip = parameters.get("skip");
+        sight = parameters.get("sight");
+    }
+
+    public Effort of(Grip grip) {
+        Effort.Builder effort = new Effort.Builder();
+        List<Hold> holds = grip.holds();
+        for (Hold hold : holds) {
+            effort.add(hold.finger() == Grip.THUMB ? EffortTerm.THUMB : EffortTerm.FINGERS, finger[hold.finger()]);
+            if (hold.isBarre()) {
+                effort.add(EffortTerm.BARRE, barre(hold));
+            }
+        }
+        effort.add(EffortTerm.POSTURE, tilt(grip.shape().strings(), holds));
+        effort.add(EffortTerm.SPREAD, spread(grip));
+        Posture.Rest rest = Posture.of(holds, stretched, drawnIn);
+        effort.add(EffortTerm.POSTURE, rest.cost() + awayFromHome(grip.shape(), rest));
+        effort.add(EffortTerm.CROWDING, crowding(holds));
+        effort.add(EffortTerm.DAMPING, damping * grip.silentInside());
+        effort.add(EffortTerm.SKIPS, skip * skippedStrings(holds));
+        if (!holds.isEmpty()) {
+            effort.add(EffortTerm.SIGHT, sight * Math.max(0, board.capo() + grip.handFret() - SEEN_TO_FRET));
+        }
+        return effort.build();
+    }
+
+    private double barre(Hold hold) {
+        double cost = barreBase[hold.finger()] + (hold.finger() == 1 ? barreString : barreOtherString) * hold.strings();
+        double neck = board.capo() + hold.fret();
+        double near = Math.max(0, (NUT_FELT_TO_FRET - neck) / (NUT_FELT_TO_FRET - 1));
+        return cost * (1 + barreNearNut * near);
+    }
+
+    private double spread(Grip grip) {
+        double cost = 0;
+        List<Hold> holds = grip.holds();
+        for (int i = 0; i < holds.size(); i++) {
+            for (int j = i + 1; j < holds.size() && holds.get(j).finger() < Grip.THUMB; j++) {
+                cost += spreadOfPair(grip, holds.get(i), holds.get(j));
+            }
+        }
+        return cost;
+    }
+
+    private double spreadOfPair(Grip grip, Hold lower, Hold higher) {
+        double mm = distanceMm(grip, lower, higher);
+        double comfortable = spreads.comfortableMm(lower.finger(), higher.finger());
+        if (mm <= comfortable) {
+            return 0;
+        }
+        double widest = spreads.widestMm(lower.finger(), higher.finger());
+        if (mm > widest) {
+            return Double.POSITIVE_INFINITY;
+        }
+        double over = (mm - comfortable) / Math.max(widest - comfortable, 1e-9);
+        return spread * over * over;
+    }
+
+    /** Straight distance between two fingertips; from a barre, which lies under all strings, only along the neck. */
+    private double distanceMm(Grip grip, Hold a, Hold b) {
+        double along = grip.alongMm(b.finger()) - grip.alongMm(a.finger());
+        if (a.isBarre() || b.isBarre()) {
+            return Math.abs(along);
+        }
+        int stringsApart = Math.abs(a.lowString() - b.lowString());
+        double across = stringsApart * board.stringGapMm((grip.alongMm(a.finger()) + grip.alongMm(b.finger())) / 2);
+        return Math.hypot(along, across);
+    }
+
+    /** The hand lies aslant: the ring finger rests over the low strings, the short little finger over the high ones. */
+    private double tilt(int strings, List<Hold> holds) {
+        double cost = 0;
+        for (Hold hold : holds) {
+            double high = (double) hold.highString() / (strings - 1);
+            cost += hold.finger() == 3 ? ringHigh * high : hold.finger() == 4 ? littleLow * (1 - high) : 0;
+        }
+        return cost;
+    }
+
+    /** Open strings are played with the index finger over the first fret, where the hand knows its way. */
+    private double awayFromHome(Shape shape, Posture.Rest rest) {
+        return shape.openStrings() > 0 ? home * Math.min(1, Math.max(0, rest.handFret() - 1)) : 0;
+    }
+
+    private double crowding(List<Hold> holds) {
+        double cost = 0;
+        for (int i = 0; i < holds.size(); ) {
+            int fret = holds.get(i).fret();
+            int tips = 0;
+            while (i < holds.size() && holds.get(i).fret() == fret) {
+                tips++;
+                i++;
+            }
+            if (tips >= CROWD) {
+                cost += Math.max(0, tips * tipMm - board.fretWidthMm(fret)) / tipMm;
+            }
+        }
+        return crowding * cost;
+    }
+
+    private static int skippedStrings(List<Hold> holds) {
+        int skipped = 0;
+        for (int i = 1; i < holds.size(); i++) {
+            Hold a = holds.get(i - 1);
+            Hold b = holds.get(i);
+            int apart = Math.max(a.lowString() - b.highString(), b.lowString() - a.highString());
+            skipped += Math.max(0, apart - 1);
+        }
+        return skipped;
+    }
+}

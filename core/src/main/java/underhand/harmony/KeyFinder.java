@@ -1,0 +1,112 @@
+package underhand.harmony;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import underhand.chord.ChordSymbol;
+import underhand.pitch.Interval;
+import underhand.pitch.Key;
+import underhand.pitch.Mode;
+
+/**
+ * Finds the key of a row of chords by scoring all 24: how many of their tones the scale holds, weighed by how long they
+ * last; whether the first and the last chord are the tonic; and cadences, V to I and IV to I. Weights are common
+ * practice put into numbers. A minor key's scale includes the raised seventh of its dominant.
+ */
+public final class KeyFinder {
+
+    private static final double IN_SCALE = 1.0;
+    private static final double RAISED_SEVENTH = 0.8;
+    private static final double OUTSIDE = -1.5;
+    private static final double TONIC_CHORD = 0.6;
+    private static final double FIRST = 1.2;
+    private static final double LAST = 2.0;
+    private static final double CADENCE = 0.8;
+    private static final double PLAGAL = 0.3;
+
+    private static final Interval MINOR_THIRD = Interval.parse("m3");
+    private static final Interval MAJOR_THIRD = Interval.parse("M3");
+
+    /** A chord and how many beats it lasts. */
+    public record Weighted(ChordSymbol chord, double beats) {}
+
+    /** A key and its score; higher fits better. */
+    public record Scored(Key key, double score) {}
+
+    private KeyFinder() {}
+
+    /** All 24 keys, the best first; of equal scores the one with fewer accidentals, then major. */
+    public static List<Scored> rank(List<Weighted> chords) {
+        List<Scored> scored = new ArrayList<>();
+        for (int tonic = 0; tonic < 12; tonic++) {
+            for (Mode mode : Mode.values()) {
+                scored.add(new Scored(Key.on(tonic, mode), score(chords, tonic, mode)));
+            }
+        }
+        scored.sort(Comparator.comparingDouble((Scored s) -> -s.score())
+                .thenComparingInt(s -> Math.abs(s.key().fifths()))
+                .thenComparing(s -> s.key().mode()));
+        return scored;
+    }
+
+    /** The best key; C major for no chords at all. */
+    public static Key find(List<Weighted> chords) {
+        return rank(chords).get(0).key();
+    }
+
+    private static double score(List<Weighted> chords, int tonic, Mode mode) {
+        if (chords.isEmpty()) {
+            return 0;
+        }
+        double beats = chords.stream().mapToDouble(Weighted::beats).sum();
+        double score = 0;
+        for (Weighted weighted : chords) {
+            double share = weighted.beats() / beats * Math.sqrt(chords.size());
+            score += share
+                    * (tones(weighted.chord(), tonic, mode)
+                            + (isTonic(weighted.chord(), tonic, mode) ? TONIC_CHORD : 0));
+        }
+        score += isTonic(chords.get(0).chord(), tonic, mode) ? FIRST : 0;
+        score += isTonic(chords.get(chords.size() - 1).chord(), tonic, mode) ? LAST : 0;
+        return score + cadences(chords, tonic, mode) / Math.sqrt(chords.size());
+    }
+
+    private static double tones(ChordSymbol chord, int tonic, Mode mode) {
+        double sum = 0;
+        for (ChordSymbol.Tone tone : chord.tones()) {
+            sum += toneScore(Math.floorMod(tone.note().pitchClass() - tonic, 12), mode);
+        }
+        return sum / chord.tones().size();
+    }
+
+    private static double toneScore(int aboveTonic, Mode mode) {
+        for (int step = 0; step < 7; step++) {
+            if (mode.semitones(step) == aboveTonic) {
+                return IN_SCALE;
+            }
+        }
+        return mode == Mode.MINOR && aboveTonic == 11 ? RAISED_SEVENTH : OUTSIDE;
+    }
+
+    private static boolean isTonic(ChordSymbol chord, int tonic, Mode mode) {
+        boolean minor = chord.type().hasInterval(MINOR_THIRD);
+        return chord.root().pitchClass() == tonic
+                && minor == (mode == Mode.MINOR)
+                && (minor
+                        || chord.type().hasInterval(MAJOR_THIRD)
+                        || !chord.type().has(3));
+    }
+
+    private static double cadences(List<Weighted> chords, int tonic, Mode mode) {
+        double score = 0;
+        for (int i = 1; i < chords.size(); i++) {
+            ChordSymbol before = chords.get(i - 1).chord();
+            if (isTonic(chords.get(i).chord(), tonic, mode)) {
+                int degree = Math.floorMod(before.root().pitchClass() - tonic, 12);
+                boolean dominant = degree == 7 && before.type().hasInterval(MAJOR_THIRD);
+                score += dominant ? CADENCE : degree == 5 ? PLAGAL : 0;
+            }
+        }
+        return score;
+    }
+}

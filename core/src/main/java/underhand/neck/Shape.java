@@ -1,0 +1,167 @@
+package underhand.neck;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import underhand.pitch.Pitch;
+
+/**
+ * A fret or silence for each string, lowest string first, frets counted from the capo: {@code x32010}. No fingers yet.
+ */
+public final class Shape {
+
+    /** Value of a string that does not sound. */
+    public static final int SILENT = -1;
+
+    private final int[] frets;
+
+    private Shape(int[] frets) {
+        this.frets = frets;
+    }
+
+    /** @param frets one value a string, {@link #SILENT} or 0 to {@link Guitar#MOST_FRETS} */
+    public static Shape of(int... frets) {
+        if (frets.length < Tuning.FEWEST || frets.length > Tuning.MOST) {
+            throw new IllegalArgumentException(
+                    "a shape has " + Tuning.FEWEST + " to " + Tuning.MOST + " strings, was " + frets.length);
+        }
+        for (int fret : frets) {
+            if (fret < SILENT || fret > Guitar.MOST_FRETS) {
+                throw new IllegalArgumentException(
+                        "a fret is 0 to " + Guitar.MOST_FRETS + " or " + SILENT + " for silence, was " + fret);
+            }
+        }
+        return new Shape(frets.clone());
+    }
+
+    /**
+     * Reads {@code x32010}, {@code 8-x-7-9-10-x} or {@code 8 x 7 9 10 x}; {@link #toString} writes them.
+     *
+     * @throws ShapeFormatException when a place is neither a fret nor x, with its index
+     */
+    public static Shape parse(String text) {
+        String trimmed = text.trim();
+        String[] places = trimmed.matches(".*[-\\s].*") ? trimmed.split("[-\\s]+") : trimmed.split("");
+        if (places.length < Tuning.FEWEST || places.length > Tuning.MOST) {
+            throw new ShapeFormatException(
+                    text, 0, "a shape has " + Tuning.FEWEST + " to " + Tuning.MOST + " strings, such as x32010");
+        }
+        int[] frets = new int[places.length];
+        int from = 0;
+        for (int string = 0; string < places.length; string++) {
+            int index = text.indexOf(places[string], from);
+            frets[string] = place(text, places[string], index);
+            from = index + places[string].length();
+        }
+        return of(frets);
+    }
+
+    private static int place(String text, String place, int index) {
+        if (place.equalsIgnoreCase("x")) {
+            return SILENT;
+        }
+        if (!place.matches("[0-9]{1,2}") || Integer.parseInt(place) > Guitar.MOST_FRETS) {
+            throw new ShapeFormatException(
+                    text, index, "\"" + place + "\" is neither a fret from 0 to " + Guitar.MOST_FRETS + " nor x");
+        }
+        return Integer.parseInt(place);
+    }
+
+    public int strings() {
+        return frets.length;
+    }
+
+    /** Fret of a string above the capo, 0 for open, {@link #SILENT} for none. */
+    public int fret(int string) {
+        return frets[string];
+    }
+
+    public boolean isSilent(int string) {
+        return frets[string] == SILENT;
+    }
+
+    public boolean isFretted(int string) {
+        return frets[string] > 0;
+    }
+
+    public int[] toArray() {
+        return frets.clone();
+    }
+
+    /** Number of strings that sound. */
+    public int sounding() {
+        int sounding = 0;
+        for (int fret : frets) {
+            sounding += fret != SILENT ? 1 : 0;
+        }
+        return sounding;
+    }
+
+    /** Number of strings that sound open. */
+    public int openStrings() {
+        int open = 0;
+        for (int fret : frets) {
+            open += fret == 0 ? 1 : 0;
+        }
+        return open;
+    }
+
+    /** Index of the lowest string that sounds, or empty when none does. */
+    public Optional<Integer> lowestSounding() {
+        for (int string = 0; string < frets.length; string++) {
+            if (frets[string] != SILENT) {
+                return Optional.of(string);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Index of the highest string that sounds; -1 when none does. */
+    public int highestSounding() {
+        int string = frets.length - 1;
+        while (string >= 0 && frets[string] == SILENT) {
+            string--;
+        }
+        return string;
+    }
+
+    public int highestFret() {
+        return Arrays.stream(frets).max().orElse(SILENT);
+    }
+
+    /** Sounding pitches from the lowest string to the highest. */
+    public List<Pitch> pitches(Fretboard board) {
+        List<Pitch> pitches = new ArrayList<>();
+        for (int string = 0; string < frets.length; string++) {
+            if (frets[string] != SILENT) {
+                pitches.add(Pitch.ofMidi(board.midi(string, frets[string])));
+            }
+        }
+        return pitches;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Shape shape && Arrays.equals(frets, shape.frets);
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(frets);
+    }
+
+    /** {@code x32010}, or {@code 8-x-7-9-10-x} once a fret has two digits. */
+    @Override
+    public String toString() {
+        boolean wide = highestFret() > 9;
+        StringBuilder text = new StringBuilder();
+        for (int string = 0; string < frets.length; string++) {
+            if (wide && string > 0) {
+                text.append('-');
+            }
+            text.append(frets[string] == SILENT ? "x" : Integer.toString(frets[string]));
+        }
+        return text.toString();
+    }
+}

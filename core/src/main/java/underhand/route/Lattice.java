@@ -1,0 +1,17 @@
+package underhand.route;
+
+/**
+ * Layers of nodes, each joined to every node of the next layer. Costs are finite or positive infinity, never NaN.
+ */
+public interface Lattice {
+
+    int layers();
+
+    /** Number of nodes of a layer, at least 1. */
+    int nodes(int layer);
+
+    double nodeCost(int layer, int node);
+
+    /** Cost of going from a node of {@code layer} to a node of {@code layer + 1}. */
+    double edgeCost(int layer, int from, int to);
+}

@@ -1,0 +1,99 @@
+package underhand.route;
+
+import java.util.Arrays;
+
+/**
+ * Exact cheapest way through a {@link Lattice} by dynamic programming (A. J. Viterbi, IEEE Trans. Information Theory
+ * 13, 1967; for string fingering S. I. Sayegh, Computer Music Journal 13:3, 1989; both from memory).
+ *
+ * <p>One pass forward gives the best cost up to each node, one backward the best cost from each node on; their sum is
+ * the best total with that node forced. Time O(L W^2), memory O(L W) for L layers of at most W nodes. Of equal ways the
+ * one with the lower node in the last layer wins, then in the layer before it. A lattice without layers has total 0.
+ */
+public final class RouteSolver {
+
+    private RouteSolver() {}
+
+    public static Route solve(Lattice lattice) {
+        int layers = lattice.layers();
+        if (layers == 0) {
+            return new Route(0, new int[0], new double[0][]);
+        }
+        double[][] before = new double[layers][];
+        int[][] cameFrom = new int[layers][];
+        forward(lattice, before, cameFrom);
+        double[][] after = backward(lattice);
+        int[] nodes = new int[layers];
+        nodes[layers - 1] = cheapest(before[layers - 1]);
+        for (int layer = layers - 1; layer > 0; layer--) {
+            nodes[layer - 1] = cameFrom[layer][nodes[layer]];
+        }
+        double total = before[layers - 1][nodes[layers - 1]];
+        return new Route(total, nodes, prices(before, after, total, nodes));
+    }
+
+    private static void forward(Lattice lattice, double[][] before, int[][] cameFrom) {
+        before[0] = new double[lattice.nodes(0)];
+        for (int node = 0; node < before[0].length; node++) {
+            before[0][node] = lattice.nodeCost(0, node);
+        }
+        for (int layer = 1; layer < before.length; layer++) {
+            before[layer] = new double[lattice.nodes(layer)];
+            cameFrom[layer] = new int[before[layer].length];
+            for (int node = 0; node < before[layer].length; node++) {
+                double best = Double.POSITIVE_INFINITY;
+                for (int from = 0; from < before[layer - 1].length; from++) {
+                    double cost = before[layer - 1][from] + lattice.edgeCost(layer - 1, from, node);
+                    if (cost < best) {
+                        best = cost;
+                        cameFrom[layer][node] = from;
+                    }
+                }
+                before[layer][node] = best + lattice.nodeCost(layer, node);
+            }
+        }
+    }
+
+    /** Best cost after each node: without the node's own cost. */
+    private static double[][] backward(Lattice lattice) {
+        double[][] after = new double[lattice.layers()][];
+        int last = lattice.layers() - 1;
+        after[last] = new double[lattice.nodes(last)];
+        for (int layer = last - 1; layer >= 0; layer--) {
+            double[] onwards = after[layer + 1].clone();
+            for (int to = 0; to < onwards.length; to++) {
+                onwards[to] += lattice.nodeCost(layer + 1, to);
+            }
+            after[layer] = new double[lattice.nodes(layer)];
+            Arrays.fill(after[layer], Double.POSITIVE_INFINITY);
+            for (int node = 0; node < after[layer].length; node++) {
+                for (int to = 0; to < onwards.length; to++) {
+                    after[layer][node] = Math.min(after[layer][node], lattice.edgeCost(layer, node, to) + onwards[to]);
+                }
+            }
+        }
+        return after;
+    }
+
+    private static int cheapest(double[] costs) {
+        int best = 0;
+        for (int i = 1; i < costs.length; i++) {
+            if (costs[i] < costs[best]) {
+                best = i;
+            }
+        }
+        return best;
+    }
+
+    private static double[][] prices(double[][] before, double[][] after, double total, int[] nodes) {
+        double[][] prices = new double[before.length][];
+        for (int layer = 0; layer < prices.length; layer++) {
+            prices[layer] = new double[before[layer].length];
+            for (int node = 0; node < prices[layer].length; node++) {
+                double forced = before[layer][node] + after[layer][node];
+                prices[layer][node] = node == nodes[layer] ? 0 : Math.max(0, forced - total);
+            }
+        }
+        return prices;
+    }
+}
