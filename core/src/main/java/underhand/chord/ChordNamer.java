@@ -141,7 +141,7 @@ public final class ChordNamer {
     private static Note spellBass(Note root, ChordType type, int bass) {
         return type.intervals().stream()
                 .map(root::plus)
-                .filter(n -> n.pitchClass() == bass)
+                .filter(n -> n.pitchClass() == bass && Math.abs(n.alteration()) < 2)
                 .findFirst()
                 .orElseGet(() -> Note.inPitchClass(bass, root.alteration() < 0));
     }

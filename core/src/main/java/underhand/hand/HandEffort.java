@@ -22,6 +22,7 @@ public final class HandEffort {
     private final double[] barreBase = new double[Grip.THUMB + 1];
     private final double barreString;
     private final double barreOtherString;
+    private final double barreClear;
     private final double barreNearNut;
     private final double spread;
     private final double stretched;
@@ -45,6 +46,7 @@ public final class HandEffort {
         finger[Grip.THUMB] = parameters.get("thumb");
         barreString = parameters.get("barre.1.string");
         barreOtherString = parameters.get("barre.other.string");
+        barreClear = parameters.get("barre.clear");
         barreNearNut = parameters.get("barre.nearNut");
         spread = parameters.get("spread");
         stretched = parameters.get("posture.stretched");
@@ -65,7 +67,7 @@ public final class HandEffort {
         for (Hold hold : holds) {
             effort.add(hold.finger() == Grip.THUMB ? EffortTerm.THUMB : EffortTerm.FINGERS, finger[hold.finger()]);
             if (hold.isBarre()) {
-                effort.add(EffortTerm.BARRE, barre(hold));
+                effort.add(EffortTerm.BARRE, barre(grip.shape(), hold));
             }
         }
         effort.add(EffortTerm.POSTURE, tilt(grip.shape().strings(), holds));
@@ -81,8 +83,11 @@ public final class HandEffort {
         return effort.build();
     }
 
-    private double barre(Hold hold) {
+    /** A barre is heavier near the nut, and lighter work than keeping it clear of an open string beside it. */
+    private double barre(Shape shape, Hold hold) {
         double cost = barreBase[hold.finger()] + (hold.finger() == 1 ? barreString : barreOtherString) * hold.strings();
+        int next = hold.highString() + 1;
+        cost += next < shape.strings() && shape.fret(next) == 0 ? barreClear : 0;
         double neck = board.capo() + hold.fret();
         double near = Math.max(0, (NUT_FELT_TO_FRET - neck) / (NUT_FELT_TO_FRET - 1));
         return cost * (1 + barreNearNut * near);

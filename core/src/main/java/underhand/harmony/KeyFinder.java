@@ -17,10 +17,10 @@ public final class KeyFinder {
 
     private static final double IN_SCALE = 1.0;
     private static final double RAISED_SEVENTH = 0.8;
-    private static final double OUTSIDE = -1.5;
+    private static final double OUTSIDE = -2;
     private static final double TONIC_CHORD = 0.6;
     private static final double FIRST = 1.2;
-    private static final double LAST = 2.0;
+    private static final double LAST = 1.4;
     private static final double CADENCE = 0.8;
     private static final double PLAGAL = 0.3;
 

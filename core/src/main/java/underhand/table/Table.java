@@ -48,7 +48,7 @@ public final class Table {
         List<String> lines = lines(owner, file);
         for (int i = 0; i < lines.size(); i++) {
             String text = lines.get(i);
-            if (text.isBlank() || text.startsWith("#")) {
+            if (text.isBlank() || text.startsWith("# ")) {
                 continue;
             }
             List<String> cells =

@@ -1,0 +1,80 @@
+package underhand;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.library.Architectures;
+
+/** The rooms of the core and the direction between them. */
+@AnalyzeClasses(packages = "underhand", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+
+    @ArchTest
+    static final ArchRule aRoomUsesOnlyThoseBeforeIt = Architectures.layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("table")
+            .definedBy("underhand.table")
+            .layer("pitch")
+            .definedBy("underhand.pitch")
+            .layer("chord")
+            .definedBy("underhand.chord")
+            .layer("chart")
+            .definedBy("underhand.chart")
+            .layer("neck")
+            .definedBy("underhand.neck")
+            .layer("hand")
+            .definedBy("underhand.hand")
+            .layer("move")
+            .definedBy("underhand.move")
+            .layer("harmony")
+            .definedBy("underhand.harmony")
+            .layer("route")
+            .definedBy("underhand.route")
+            .layer("arrange")
+            .definedBy("underhand.arrange")
+            .layer("format")
+            .definedBy("underhand.format")
+            .whereLayer("format")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("arrange")
+            .mayOnlyBeAccessedByLayers("format")
+            .whereLayer("route")
+            .mayOnlyBeAccessedByLayers("arrange", "format")
+            .whereLayer("harmony")
+            .mayOnlyBeAccessedByLayers("route", "arrange", "format")
+            .whereLayer("move")
+            .mayOnlyBeAccessedByLayers("harmony", "route", "arrange", "format")
+            .whereLayer("hand")
+            .mayOnlyBeAccessedByLayers("move", "harmony", "route", "arrange", "format")
+            .whereLayer("neck")
+            .mayOnlyBeAccessedByLayers("hand", "move", "harmony", "route", "arrange", "format")
+            .whereLayer("chart")
+            .mayOnlyBeAccessedByLayers("neck", "hand", "move", "harmony", "route", "arrange", "format")
+            .whereLayer("chord")
+            .mayOnlyBeAccessedByLayers("chart", "neck", "hand", "move", "harmony", "route", "arrange", "format");
+
+    @ArchTest
+    static final ArchRule theRouteKnowsNothingOfMusic = noClasses()
+            .that()
+            .resideInAPackage("underhand.route")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(
+                    "underhand.pitch..",
+                    "underhand.chord..",
+                    "underhand.chart..",
+                    "underhand.neck..",
+                    "underhand.hand..",
+                    "underhand.move..",
+                    "underhand.harmony..",
+                    "underhand.arrange..");
+
+    @ArchTest
+    static final ArchRule theCoreHasNoFramework = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("org.springframework..", "jakarta..", "javax.persistence..", "com.fasterxml..");
+}

@@ -1,0 +1,164 @@
+package underhand.route;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Random;
+import org.jgrapht.Graph;
+import org.jgrapht.alg.shortestpath.DijkstraShortestPath;
+import org.jgrapht.graph.DefaultWeightedEdge;
+import org.jgrapht.graph.SimpleDirectedWeightedGraph;
+import org.junit.jupiter.api.Test;
+
+class RouteSolverTest {
+
+    /** A lattice of stored costs. */
+    private record Stored(double[][] node, double[][][] edge) implements Lattice {
+
+        static Stored random(Random random, int layers, int widest) {
+            double[][] node = new double[layers][];
+            double[][][] edge = new double[Math.max(0, layers - 1)][][];
+            for (int layer = 0; layer < layers; layer++) {
+                node[layer] = random.doubles(1 + random.nextInt(widest), 0, 10).toArray();
+            }
+            for (int layer = 0; layer + 1 < layers; layer++) {
+                edge[layer] = new double[node[layer].length][];
+                for (int from = 0; from < node[layer].length; from++) {
+                    edge[layer][from] =
+                            random.doubles(node[layer + 1].length, 0, 10).toArray();
+                }
+            }
+            return new Stored(node, edge);
+        }
+
+        Stored forced(int layer, int only) {
+            double[][] changed = node.clone();
+            changed[layer] = node[layer].clone();
+            for (int n = 0; n < changed[layer].length; n++) {
+                changed[layer][n] = n == only ? node[layer][n] : Double.POSITIVE_INFINITY;
+            }
+            return new Stored(changed, edge);
+        }
+
+        @Override
+        public int layers() {
+            return node.length;
+        }
+
+        @Override
+        public int nodes(int layer) {
+            return node[layer].length;
+        }
+
+        @Override
+        public double nodeCost(int layer, int n) {
+            return node[layer][n];
+        }
+
+        @Override
+        public double edgeCost(int layer, int from, int to) {
+            return edge[layer][from][to];
+        }
+    }
+
+    private static double exhaustive(Lattice lattice, int layer, int at) {
+        double best = layer + 1 == lattice.layers() ? 0 : Double.POSITIVE_INFINITY;
+        if (layer + 1 < lattice.layers()) {
+            for (int to = 0; to < lattice.nodes(layer + 1); to++) {
+                best = Math.min(best, lattice.edgeCost(layer, at, to) + exhaustive(lattice, layer + 1, to));
+            }
+        }
+        return lattice.nodeCost(layer, at) + best;
+    }
+
+    @Test
+    void solve_randomSmallLattices_equalsTryingEveryWay() {
+        Random random = new Random(1967);
+        for (int i = 0; i < 500; i++) {
+            Stored lattice = Stored.random(random, 1 + random.nextInt(5), 5);
+            double best = Double.POSITIVE_INFINITY;
+            for (int n = 0; n < lattice.nodes(0); n++) {
+                best = Math.min(best, exhaustive(lattice, 0, n));
+            }
+            Route route = RouteSolver.solve(lattice);
+            assertEquals(best, route.total(), 1e-9, "seed 1967, case " + i);
+            assertEquals(best, costOf(lattice, route.nodes()), 1e-9, "the way costs what it says, case " + i);
+        }
+    }
+
+    private static double costOf(Lattice lattice, int[] nodes) {
+        double cost = lattice.nodeCost(0, nodes[0]);
+        for (int layer = 1; layer < nodes.length; layer++) {
+            cost += lattice.edgeCost(layer - 1, nodes[layer - 1], nodes[layer]) + lattice.nodeCost(layer, nodes[layer]);
+        }
+        return cost;
+    }
+
+    @Test
+    void solve_everyPrice_equalsSolvingAgainWithTheNodeForced() {
+        Random random = new Random(1989);
+        for (int i = 0; i < 100; i++) {
+            Stored lattice = Stored.random(random, 1 + random.nextInt(6), 6);
+            Route route = RouteSolver.solve(lattice);
+            for (int layer = 0; layer < lattice.layers(); layer++) {
+                for (int n = 0; n < lattice.nodes(layer); n++) {
+                    double forced = RouteSolver.solve(lattice.forced(layer, n)).total();
+                    assertEquals(forced - route.total(), route.prices()[layer][n], 1e-9, "seed 1989, case " + i);
+                }
+            }
+        }
+    }
+
+    @Test
+    void solve_largeLattices_agreesWithJGraphT() {
+        Random random = new Random(2006);
+        for (int i = 0; i < 50; i++) {
+            Stored lattice = Stored.random(random, 20, 25);
+            assertEquals(byJGraphT(lattice), RouteSolver.solve(lattice).total(), 1e-9, "seed 2006, case " + i);
+        }
+    }
+
+    private static double byJGraphT(Stored lattice) {
+        Graph<String, DefaultWeightedEdge> graph = new SimpleDirectedWeightedGraph<>(DefaultWeightedEdge.class);
+        graph.addVertex("start");
+        graph.addVertex("end");
+        for (int layer = 0; layer < lattice.layers(); layer++) {
+            for (int n = 0; n < lattice.nodes(layer); n++) {
+                graph.addVertex(layer + ":" + n);
+                int from = layer == 0 ? 1 : lattice.nodes(layer - 1);
+                for (int f = 0; f < from; f++) {
+                    double edge = layer == 0 ? 0 : lattice.edgeCost(layer - 1, f, n);
+                    String source = layer == 0 ? "start" : layer - 1 + ":" + f;
+                    graph.setEdgeWeight(graph.addEdge(source, layer + ":" + n), edge + lattice.nodeCost(layer, n));
+                }
+            }
+        }
+        int last = lattice.layers() - 1;
+        for (int n = 0; n < lattice.nodes(last); n++) {
+            graph.setEdgeWeight(graph.addEdge(last + ":" + n, "end"), 0);
+        }
+        return new DijkstraShortestPath<>(graph).getPathWeight("start", "end");
+    }
+
+    @Test
+    void solve_equalWays_takesTheLowerNode() {
+        Stored lattice = new Stored(new double[][] {{1, 1}, {1, 1}}, new double[][][] {{{0, 0}, {0, 0}}});
+        assertArrayEquals(new int[] {0, 0}, RouteSolver.solve(lattice).nodes());
+    }
+
+    @Test
+    void solve_noWay_isInfiniteAndSaysSo() {
+        double no = Double.POSITIVE_INFINITY;
+        Route route = RouteSolver.solve(new Stored(new double[][] {{1}, {1}}, new double[][][] {{{no}}}));
+        assertTrue(!route.isPossible());
+    }
+
+    @Test
+    void solve_noLayers_costsNothing() {
+        assertEquals(
+                0,
+                RouteSolver.solve(new Stored(new double[0][], new double[0][][]))
+                        .total());
+    }
+}
