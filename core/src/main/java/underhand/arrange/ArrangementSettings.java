@@ -64,6 +64,10 @@ public record ArrangementSettings(
         return new ArrangementSettings(rung, player, guitar, tuning, setting, OptionalInt.of(fret), tempo, locks);
     }
 
+    public ArrangementSettings withCapoOpen() {
+        return new ArrangementSettings(rung, player, guitar, tuning, setting, OptionalInt.empty(), tempo, locks);
+    }
+
     public ArrangementSettings withTempo(int beatsAMinute) {
         return new ArrangementSettings(
                 rung, player, guitar, tuning, setting, capo, OptionalInt.of(beatsAMinute), locks);

@@ -1,7 +1,5 @@
 package underhand.arrange;
 
-import java.util.Comparator;
-import java.util.List;
 import java.util.Objects;
 import java.util.stream.IntStream;
 import underhand.chart.Chart;
@@ -27,11 +25,16 @@ public final class Arranger {
     }
 
     /**
-     * Arranges a chart.
+     * Arranges a chart: the capo asked for, or the one with the least effort.
      *
      * @throws IllegalArgumentException when the capo asked for does not fit the neck
      */
     public Arrangement arrange(Chart chart, ArrangementSettings settings) {
+        return sweep(chart, settings).at(settings.capo());
+    }
+
+    /** Solves every capo position; the capo of the settings only widens the range when it lies above it. */
+    public Sweep sweep(Chart chart, ArrangementSettings settings) {
         int neckEnd = settings.guitar().frets() - 1;
         if (settings.capo().isPresent() && settings.capo().getAsInt() > neckEnd) {
             throw new IllegalArgumentException("capo must be 0 to " + neckEnd + " on this neck, was "
@@ -41,41 +44,17 @@ public final class Arranger {
         int highest = Math.max(
                 Math.min(ArrangementSettings.HIGHEST_CAPO, neckEnd),
                 settings.capo().orElse(0));
-        List<SolvedPart> parts = IntStream.rangeClosed(0, highest)
-                .parallel()
-                .mapToObj(capo -> new PartSolver(song, settings, capo, parameters).solve())
-                .toList();
-        int least = parts.stream()
-                .filter(p -> p.capo() <= ArrangementSettings.HIGHEST_CAPO)
-                .min(Comparator.comparingDouble(SolvedPart::total))
-                .orElseThrow()
-                .capo();
-        SolvedPart chosen = parts.get(settings.capo().orElse(least));
-        return new Arrangement(
-                song.key(),
-                song.tempo(),
-                chosen.capo(),
-                least,
-                parts.stream().map(CapoReasons::candidate).toList(),
-                chosen.placements(),
-                chosen.changes(),
-                chosen.total(),
-                fastestTempo(song, chosen),
-                Warnings.of(chosen, settings.rung()));
+        return new Sweep(
+                song,
+                settings,
+                IntStream.rangeClosed(0, highest)
+                        .parallel()
+                        .mapToObj(capo -> new PartSolver(song, settings, capo, parameters).solve())
+                        .toList());
     }
 
     /** Solves one capo position alone: for a part whose capo is not in question. */
     SolvedPart solve(Chart chart, ArrangementSettings settings, int capo) {
         return new PartSolver(new Song(chart, settings), settings, capo, parameters).solve();
-    }
-
-    private static int fastestTempo(Song song, SolvedPart part) {
-        double slowest = part.changes().stream()
-                .filter(c -> c.change().neededSeconds() > 0)
-                .mapToDouble(
-                        c -> song.tempo() * c.availableSeconds() / c.change().neededSeconds())
-                .min()
-                .orElse(Chart.HIGHEST_TEMPO);
-        return (int) Math.min(Chart.HIGHEST_TEMPO, Math.floor(slowest));
     }
 }

@@ -36,6 +36,9 @@ final class PartSolver {
 
     private static final int ALTERNATIVES = 8;
 
+    /** Dearer than any route of {@link Chart#MOST_PLACEMENTS} placements. */
+    private static final double LOCK = 1e7;
+
     /** Highest fret at which a capo leaves the guitar its body. */
     private static final int LOW_CAPO = 5;
 
@@ -47,9 +50,8 @@ final class PartSolver {
     private final double changeWeight;
     private final double lateWeight;
     private final double capoPrice;
-    private final Map<ChordSymbol, List<RatedGrip>> grips = new HashMap<>();
+    private final Map<ChordSymbol, Pool> pools = new HashMap<>();
     private final List<Integer> unkeptLocks = new ArrayList<>();
-    private int cutGrips;
 
     PartSolver(Song song, ArrangementSettings settings, int capo, Parameters parameters) {
         this.song = song;
@@ -65,8 +67,21 @@ final class PartSolver {
                 parameters.get("capo.fret") * capo + parameters.get("capo.high") * Math.max(0, capo - LOW_CAPO);
     }
 
-    /** A placement that takes part in the route, with the grips it may have. */
-    private record Layer(Chart.Placed placed, List<RatedGrip> grips, boolean locked) {}
+    /** The grips of a chord that are compared, cheapest first, and what the cheapest one left out costs. */
+    private record Pool(List<RatedGrip> grips, double cheapestLeftOut) {}
+
+    /**
+     * A placement that takes part in the route.
+     *
+     * @param locked how many grips, from the first, keep the player's lock; 0 when there is none
+     */
+    private record Layer(Chart.Placed placed, List<RatedGrip> grips, int locked, double cheapestLeftOut) {
+
+        /** Taking another grip than a locked one costs more than any route, so that locks are kept. */
+        double lockPrice(int node) {
+            return locked > 0 && node >= locked ? LOCK : 0;
+        }
+    }
 
     SolvedPart solve() {
         List<Layer> layers = layers();
@@ -79,7 +94,7 @@ final class PartSolver {
                 .map(p -> placed(p, layers, layerOf.get(p.index()), route))
                 .toList();
         double total = route.total() + capoPrice * layers.size();
-        return new SolvedPart(capo, total, placed, timedChanges(layers, route), unkeptLocks, cutGrips);
+        return new SolvedPart(capo, total, placed, timedChanges(layers, route), unkeptLocks, isProven(layers, route));
     }
 
     private List<Layer> layers() {
@@ -88,12 +103,12 @@ final class PartSolver {
         List<Layer> layers = new ArrayList<>();
         for (Chart.Placed placed : song.placements()) {
             placed.placement().chord().ifPresent(chord -> {
-                Optional<List<RatedGrip>> locked =
-                        Optional.ofNullable(locks.get(placed.index())).map(shape -> lockedGrips(placed, chord, shape));
-                boolean kept = locked.isPresent() && !locked.get().isEmpty();
-                List<RatedGrip> allowed = kept ? locked.get() : grips(chord);
-                if (!allowed.isEmpty()) {
-                    layers.add(new Layer(placed, allowed, kept));
+                Pool pool = pools.computeIfAbsent(chord, this::pool);
+                Shape lock = locks.get(placed.index());
+                List<RatedGrip> locked = lock == null ? List.of() : lockedGrips(placed, chord, lock);
+                List<RatedGrip> grips = locked.isEmpty() ? pool.grips() : joined(locked, pool.grips());
+                if (!grips.isEmpty()) {
+                    layers.add(new Layer(placed, grips, locked.size(), pool.cheapestLeftOut()));
                 }
             });
         }
@@ -110,12 +125,30 @@ final class PartSolver {
         return found;
     }
 
-    private List<RatedGrip> grips(ChordSymbol chord) {
-        return grips.computeIfAbsent(chord, c -> {
-            List<RatedGrip> found = finder.find(c, song.occurrences(c));
-            cutGrips += Math.max(0, found.size() - MOST_GRIPS);
-            return List.copyOf(found.subList(0, Math.min(MOST_GRIPS, found.size())));
-        });
+    /** Locked grips first, then those of other shapes. */
+    private static List<RatedGrip> joined(List<RatedGrip> locked, List<RatedGrip> others) {
+        Shape shape = locked.get(0).grip().shape();
+        List<RatedGrip> joined = new ArrayList<>(locked);
+        others.stream().filter(g -> !g.grip().shape().equals(shape)).forEach(joined::add);
+        return joined;
+    }
+
+    private Pool pool(ChordSymbol chord) {
+        List<RatedGrip> found = finder.find(chord, song.occurrences(chord));
+        boolean cut = found.size() > MOST_GRIPS;
+        return new Pool(
+                List.copyOf(found.subList(0, cut ? MOST_GRIPS : found.size())),
+                cut ? found.get(MOST_GRIPS).effort().total() : Double.POSITIVE_INFINITY);
+    }
+
+    /** Whether no grip that was left out could be part of a cheaper route. */
+    private static boolean isProven(List<Layer> layers, Route route) {
+        for (int layer = 0; layer < layers.size(); layer++) {
+            if (route.floors()[layer] + layers.get(layer).cheapestLeftOut() < route.total()) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** The lattice of the route; the changes between two lists of grips are priced once and kept. */
@@ -180,7 +213,8 @@ final class PartSolver {
 
         @Override
         public double nodeCost(int layer, int node) {
-            return layers.get(layer).grips().get(node).effort().total();
+            Layer at = layers.get(layer);
+            return at.grips().get(node).effort().total() + at.lockPrice(node);
         }
 
         @Override
@@ -209,7 +243,7 @@ final class PartSolver {
                 played,
                 degree,
                 Optional.of(chosen),
-                layer.locked(),
+                layer.locked() > 0,
                 alternatives(layer, route.prices()[at], chosen));
     }
 
@@ -221,7 +255,7 @@ final class PartSolver {
             if (!grip.grip().shape().equals(chosen.grip().shape())) {
                 best.merge(
                         grip.grip().shape(),
-                        new Alternative(grip, prices[node]),
+                        new Alternative(grip, prices[node] - layer.lockPrice(node)),
                         (a, b) -> b.price() < a.price() ? b : a);
             }
         }

@@ -21,6 +21,9 @@ public record PlacedGrip(
         boolean locked,
         List<Alternative> alternatives) {
 
-    /** Another grip, and how much dearer the best part of the whole song becomes when it is taken here. */
+    /**
+     * Another grip, and how much dearer the best part of the whole song becomes when it is taken here; negative where
+     * the player's lock is dearer.
+     */
     public record Alternative(RatedGrip grip, double price) {}
 }

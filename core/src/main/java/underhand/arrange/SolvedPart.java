@@ -6,7 +6,7 @@ import java.util.List;
  * The best part for one capo position.
  *
  * @param total effort of grips, changes and capo
- * @param cutGrips grips left out of the search because a layer had too many
+ * @param proven whether no grip left out of the search could have been part of a cheaper route
  */
 record SolvedPart(
         int capo,
@@ -14,4 +14,4 @@ record SolvedPart(
         List<PlacedGrip> placements,
         List<TimedChange> changes,
         List<Integer> unkeptLocks,
-        int cutGrips) {}
+        boolean proven) {}

@@ -19,12 +19,7 @@ final class Song {
     Song(Chart chart, ArrangementSettings settings) {
         placements = chart.placements();
         tempo = settings.tempo().orElse(chart.tempo().orElse(Chart.DEFAULT_TEMPO));
-        key = chart.key()
-                .orElseGet(() -> KeyFinder.find(placements.stream()
-                        .filter(p -> p.placement().chord().isPresent())
-                        .map(p -> new KeyFinder.Weighted(
-                                p.placement().chord().get(), p.placement().beats()))
-                        .toList()));
+        key = KeyFinder.keyOf(chart);
         placements.forEach(p -> p.placement().chord().ifPresent(c -> occurrences.merge(c, 1, Integer::sum)));
     }
 

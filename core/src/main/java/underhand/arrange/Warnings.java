@@ -28,11 +28,12 @@ final class Warnings {
         }
         late(part, warnings);
         cautions(part, warnings);
-        if (part.cutGrips() > 0) {
+        if (!part.proven()) {
             warnings.add(new Warning(
                     Kind.CUT,
-                    part.cutGrips() + " of the dearest grips were left out of the search; the cheapest "
-                            + PartSolver.MOST_GRIPS + " of each chord were all compared.",
+                    "Only the cheapest " + PartSolver.MOST_GRIPS
+                            + " grips of each chord were compared; among the others"
+                            + " there may be one that suits this song a little better.",
                     List.of()));
         }
         return warnings;

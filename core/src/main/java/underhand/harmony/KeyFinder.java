@@ -3,6 +3,7 @@ package underhand.harmony;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.pitch.Interval;
 import underhand.pitch.Key;
@@ -52,6 +53,16 @@ public final class KeyFinder {
     /** The best key; C major for no chords at all. */
     public static Key find(List<Weighted> chords) {
         return rank(chords).get(0).key();
+    }
+
+    /** The key a chart states, or the best one for its chords. */
+    public static Key keyOf(Chart chart) {
+        return chart.key()
+                .orElseGet(() -> find(chart.placements().stream()
+                        .map(Chart.Placed::placement)
+                        .filter(p -> p.chord().isPresent())
+                        .map(p -> new Weighted(p.chord().get(), p.beats()))
+                        .toList()));
     }
 
     private static double score(List<Weighted> chords, int tonic, Mode mode) {

@@ -17,7 +17,7 @@ public final class RouteSolver {
     public static Route solve(Lattice lattice) {
         int layers = lattice.layers();
         if (layers == 0) {
-            return new Route(0, new int[0], new double[0][]);
+            return new Route(0, new int[0], new double[0][], new double[0]);
         }
         double[][] before = new double[layers][];
         int[][] cameFrom = new int[layers][];
@@ -29,7 +29,7 @@ public final class RouteSolver {
             nodes[layer - 1] = cameFrom[layer][nodes[layer]];
         }
         double total = before[layers - 1][nodes[layers - 1]];
-        return new Route(total, nodes, prices(before, after, total, nodes));
+        return new Route(total, nodes, prices(before, after, total, nodes), floors(lattice, before, after));
     }
 
     private static void forward(Lattice lattice, double[][] before, int[][] cameFrom) {
@@ -95,5 +95,19 @@ public final class RouteSolver {
             }
         }
         return prices;
+    }
+
+    /** Cheapest way up to the layer before plus the cheapest from the layer after: edges cost 0 at least. */
+    private static double[] floors(Lattice lattice, double[][] before, double[][] after) {
+        double[] floors = new double[before.length];
+        for (int layer = 0; layer < floors.length; layer++) {
+            double head = layer == 0 ? 0 : before[layer - 1][cheapest(before[layer - 1])];
+            double tail = layer == floors.length - 1 ? 0 : Double.POSITIVE_INFINITY;
+            for (int node = 0; layer < floors.length - 1 && node < after[layer + 1].length; node++) {
+                tail = Math.min(tail, lattice.nodeCost(layer + 1, node) + after[layer + 1][node]);
+            }
+            floors[layer] = head + tail;
+        }
+        return floors;
     }
 }

@@ -135,7 +135,13 @@ class ArrangerTest {
         Arrangement locked = ARRANGER.arrange(chart, settings.withLocks(List.of(new Lock(0, wanted))));
         assertEquals("x57775", shapes(locked).get(0));
         assertTrue(locked.placements().get(0).locked());
-        assertTrue(locked.total() > ARRANGER.arrange(chart, settings).total());
+        Arrangement free = ARRANGER.arrange(chart, settings);
+        double backToFree = locked.placements().get(0).alternatives().stream()
+                .mapToDouble(PlacedGrip.Alternative::price)
+                .min()
+                .orElseThrow();
+        assertEquals(free.total() - locked.total(), backToFree, 1e-4);
+        assertTrue(backToFree < 0, "the lock is dearer than the free choice");
     }
 
     @Test
@@ -200,6 +206,15 @@ class ArrangerTest {
         int fastest = ARRANGER.arrange(chart, settings.withTempo(60)).fastestTempo();
         Arrangement at = ARRANGER.arrange(chart, settings.withTempo(fastest));
         assertTrue(at.changes().stream().allMatch(c -> c.slackSeconds() >= 0), "in time at " + fastest);
+    }
+
+    @Test
+    void arrange_fullRungs_proveThatNoGripLeftOutWouldHaveBeenCheaper() {
+        for (int rung = 3; rung <= 5; rung++) {
+            Arrangement arrangement = ARRANGER.arrange(
+                    chart("Dm7 G7 Cmaj7 A7"), ArrangementSettings.ofRung(rung).withCapo(0));
+            assertTrue(arrangement.warnings().stream().noneMatch(w -> w.kind() == Warning.Kind.CUT), "rung " + rung);
+        }
     }
 
     @Test

@@ -1,0 +1,150 @@
+package underhand.server.arrangements;
+
+import static underhand.server.shapes.GripView.round;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import underhand.arrange.Arrangement;
+import underhand.arrange.ArrangementSettings;
+import underhand.arrange.CapoCandidate;
+import underhand.arrange.PlacedGrip;
+import underhand.arrange.TimedChange;
+import underhand.chart.Chart;
+import underhand.chord.ChordSymbol;
+import underhand.format.ChartReading;
+import underhand.format.Fault;
+import underhand.hand.Grip;
+import underhand.move.ChangeTerm;
+import underhand.neck.Fretboard;
+import underhand.server.arrangements.ArrangementView.ActView;
+import underhand.server.arrangements.ArrangementView.AlternativeView;
+import underhand.server.arrangements.ArrangementView.CandidateView;
+import underhand.server.arrangements.ArrangementView.CapoView;
+import underhand.server.arrangements.ArrangementView.ChangeView;
+import underhand.server.arrangements.ArrangementView.FaultView;
+import underhand.server.arrangements.ArrangementView.PlacementView;
+import underhand.server.arrangements.ArrangementView.ReadingView;
+import underhand.server.arrangements.ArrangementView.WarningView;
+import underhand.server.arrangements.ArrangementView.WorstChangeView;
+import underhand.server.shapes.GripView;
+import underhand.server.shapes.GripView.EffortView;
+import underhand.server.shapes.GripView.TermView;
+
+/** Writes an arrangement as the API gives it. */
+final class ArrangementMapper {
+
+    private final Arrangement arrangement;
+    private final Fretboard board;
+
+    private ArrangementMapper(Arrangement arrangement, ArrangementSettings settings) {
+        this.arrangement = arrangement;
+        this.board = new Fretboard(settings.guitar(), settings.tuning(), arrangement.capo());
+    }
+
+    static ArrangementView view(ChartReading reading, ArrangementSettings settings, Arrangement arrangement) {
+        ArrangementMapper mapper = new ArrangementMapper(arrangement, settings);
+        Chart chart = reading.chart();
+        return new ArrangementView(
+                chart.title(),
+                arrangement.key().glyphs(),
+                arrangement.key().transpose(-arrangement.capo()).glyphs(),
+                chart.metre().toString(),
+                arrangement.tempo(),
+                settings.rung().level(),
+                settings.setting().id(),
+                mapper.capo(),
+                arrangement.placements().stream().map(mapper::placement).toList(),
+                arrangement.changes().stream().map(ArrangementMapper::change).toList(),
+                round(arrangement.total()),
+                arrangement.fastestTempo(),
+                arrangement.warnings().stream()
+                        .map(w -> new WarningView(w.kind().name().toLowerCase(Locale.ROOT), w.text(), w.placements()))
+                        .toList(),
+                faults(reading.faults()));
+    }
+
+    static List<FaultView> faults(List<Fault> faults) {
+        return faults.stream()
+                .map(f -> new FaultView(
+                        f.line(),
+                        f.column(),
+                        f.input(),
+                        f.message(),
+                        f.suggestion().orElse(null)))
+                .toList();
+    }
+
+    private CapoView capo() {
+        return new CapoView(
+                arrangement.capo(),
+                arrangement.leastEffortCapo(),
+                arrangement.candidates().stream()
+                        .map(ArrangementMapper::candidate)
+                        .toList());
+    }
+
+    private static CandidateView candidate(CapoCandidate candidate) {
+        return new CandidateView(
+                candidate.capo(),
+                round(candidate.total()),
+                candidate.barres(),
+                candidate.beyond(),
+                candidate.worstChange().map(ArrangementMapper::worst).orElse(null),
+                candidate.reasons());
+    }
+
+    private static WorstChangeView worst(TimedChange change) {
+        return new WorstChangeView(
+                change.from(),
+                change.to(),
+                round(change.change().neededSeconds()),
+                round(change.availableSeconds()),
+                round(change.change().widestMm()));
+    }
+
+    private PlacementView placement(PlacedGrip placed) {
+        Optional<ChordSymbol> chord = placed.placed().placement().chord();
+        String name = chord.map(ChordSymbol::glyphs).orElse(null);
+        return new PlacementView(
+                placed.placed().index(),
+                placed.placed().bar(),
+                round(placed.placed().placement().beat()),
+                round(placed.placed().placement().beats()),
+                placed.placed().section(),
+                placed.placed().placement().lyric(),
+                name,
+                placed.played().map(ChordSymbol::glyphs).orElse(null),
+                placed.degree().orElse(null),
+                new ReadingView("original", name == null ? "" : name),
+                placed.grip()
+                        .map(g -> GripView.of(g, chord.orElseThrow(), board))
+                        .orElse(null),
+                placed.locked(),
+                placed.alternatives().stream()
+                        .map(a -> new AlternativeView(
+                                GripView.of(a.grip(), chord.orElseThrow(), board), round(a.price())))
+                        .toList());
+    }
+
+    private static ChangeView change(TimedChange timed) {
+        List<TermView> terms = new ArrayList<>();
+        timed.change().terms().forEach((term, value) -> terms.add(new TermView(term.label(), round(value))));
+        if (timed.lateEffort() > 0) {
+            terms.add(new TermView(ChangeTerm.LATE.label(), round(timed.lateEffort())));
+        }
+        return new ChangeView(
+                timed.from(),
+                timed.to(),
+                timed.change().acts().stream()
+                        .map(a -> new ActView(
+                                a.finger() == Grip.THUMB ? "T" : Integer.toString(a.finger()),
+                                a.act().label(),
+                                round(a.distanceMm())))
+                        .toList(),
+                new EffortView(round(timed.change().effort() + timed.lateEffort()), terms),
+                round(timed.change().neededSeconds()),
+                round(timed.availableSeconds()));
+    }
+}

@@ -1,0 +1,82 @@
+package underhand.server.arrangements;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import underhand.server.shapes.GripView;
+
+/** An arrangement as the API gives it; {@link ArrangementMapper} fills it. */
+public record ArrangementView(
+        String title,
+        String key,
+        String playedKey,
+        String metre,
+        int tempo,
+        int rung,
+        String setting,
+        CapoView capo,
+        List<PlacementView> placements,
+        List<ChangeView> changes,
+        double total,
+        int fastestTempo,
+        List<WarningView> warnings,
+        List<FaultView> faults) {
+
+    /** @param leastEffort fret with the least effort, whatever was chosen */
+    public record CapoView(int chosen, int leastEffort, List<CandidateView> candidates) {}
+
+    /** @param beyond placements that need more than the player's rung */
+    public record CandidateView(
+            int capo,
+            double total,
+            int barres,
+            int beyond,
+            @Schema(nullable = true) WorstChangeView worstChange,
+            List<String> reasons) {}
+
+    public record WorstChangeView(int from, int to, double neededSeconds, double availableSeconds, double widestMm) {}
+
+    /**
+     * @param chord sounding chord; null where nothing is played
+     * @param played the chord as its shape is called above the capo
+     */
+    public record PlacementView(
+            int index,
+            int bar,
+            double beat,
+            double beats,
+            String section,
+            String lyric,
+            @Schema(nullable = true) String chord,
+            @Schema(nullable = true) String played,
+            @Schema(nullable = true) String degree,
+            ReadingView reading,
+            @Schema(nullable = true) GripView grip,
+            boolean locked,
+            List<AlternativeView> alternatives) {}
+
+    /** @param id {@code original}: the chord as the chart has it */
+    public record ReadingView(String id, String chord) {}
+
+    /** @param price how much dearer the whole song becomes with this grip here */
+    public record AlternativeView(GripView grip, double price) {}
+
+    public record ChangeView(
+            int from,
+            int to,
+            List<ActView> acts,
+            GripView.EffortView effort,
+            double neededSeconds,
+            double availableSeconds) {}
+
+    public record ActView(String finger, String act, double distanceMm) {}
+
+    /** @param placements what it is about; empty for the whole song */
+    public record WarningView(String kind, String text, List<Integer> placements) {}
+
+    public record FaultView(
+            int line,
+            int column,
+            String input,
+            String message,
+            @Schema(nullable = true) String suggestion) {}
+}

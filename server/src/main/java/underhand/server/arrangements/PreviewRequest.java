@@ -1,0 +1,39 @@
+package underhand.server.arrangements;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+
+/**
+ * What to arrange, for whom.
+ *
+ * @param capo {@code "auto"} or a fret from 0 to 11; auto when missing
+ * @param tuning strings low to high; the chart's own, or standard, when missing
+ * @param tempo beats a minute; the chart's own when missing
+ */
+public record PreviewRequest(
+        ChartRequest chart,
+        Integer rung,
+        String setting,
+        @Schema(type = "string", example = "auto") JsonNode capo,
+        String tuning,
+        PlayerRequest player,
+        HouseRulesRequest houseRules,
+        List<LockRequest> locks,
+        Integer tempo) {
+
+    /** @param format only {@code text} */
+    public record ChartRequest(String format, String source) {}
+
+    /** Limits of a hand that differ from an adult's defaults; distances between fingers 1 and 4 in mm. */
+    public record PlayerRequest(
+            String name, Double comfortableMm, Double widestMm, Boolean thumb, Double changeFactor) {}
+
+    /** @param thumb whether the thumb may stop the lowest string */
+    public record HouseRulesRequest(Boolean thumb) {}
+
+    /** A placement, counted from 0, that keeps a shape. */
+    public record LockRequest(
+            Integer placement,
+            @Schema(type = "string", example = "x32010") JsonNode frets) {}
+}

@@ -1,0 +1,2 @@
+/** Charts turned into arrangements, and what the API says of them. */
+package underhand.server.arrangements;

@@ -1,0 +1,2 @@
+/** The demo book: invented songs of an invented canal-boat supper club. */
+package underhand.server.demo;

@@ -1,0 +1,145 @@
+package underhand.server.platform;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
+import java.net.URI;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import underhand.chord.ChordFormatException;
+import underhand.format.ChartLimitException;
+import underhand.neck.ShapeFormatException;
+import underhand.pitch.PitchFormatException;
+
+/** Turns every error into a problem detail (RFC 9457); where text was read, with line, column and input. */
+@RestControllerAdvice
+class ProblemAdvice extends ResponseEntityExceptionHandler {
+
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    @ExceptionHandler
+    ProblemDetail chord(ChordFormatException e) {
+        return text("No chord", e.getMessage(), e.input(), e.index());
+    }
+
+    @ExceptionHandler
+    ProblemDetail shape(ShapeFormatException e) {
+        return text("No shape", e.getMessage(), e.input(), e.index());
+    }
+
+    @ExceptionHandler
+    ProblemDetail pitch(PitchFormatException e) {
+        return text("No pitch", e.getMessage(), e.input(), e.index());
+    }
+
+    @ExceptionHandler
+    ProblemDetail limit(ChartLimitException e) {
+        return problem(
+                e.isTooManyBytes() ? HttpStatus.PAYLOAD_TOO_LARGE : HttpStatus.UNPROCESSABLE_ENTITY,
+                "Chart too large",
+                e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail input(InputException e) {
+        ProblemDetail problem = problem(
+                e.status(), e.status() == HttpStatus.NOT_FOUND ? "Not found" : "Input not usable", e.getMessage());
+        if (!e.field().isEmpty()) {
+            problem.setProperty("field", e.field());
+        }
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail stale(StaleWriteException e) {
+        ProblemDetail problem = problem(HttpStatus.CONFLICT, "Changed elsewhere", e.getMessage());
+        problem.setProperty("yours", e.yours());
+        problem.setProperty("current", e.current());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail argument(IllegalArgumentException e) {
+        return problem(HttpStatus.UNPROCESSABLE_ENTITY, "Input not usable", String.valueOf(e.getMessage()));
+    }
+
+    @ExceptionHandler
+    ProblemDetail type(MethodArgumentTypeMismatchException e) {
+        return problem(
+                HttpStatus.BAD_REQUEST, "Input not usable", e.getName() + " cannot be \"" + e.getValue() + "\".");
+    }
+
+    @ExceptionHandler
+    ProblemDetail unexpected(Exception e) {
+        LOG.error("Unexpected error", e);
+        return problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Unexpected error",
+                "Something went wrong here, not with your input. Nothing was stored. The log has the details.");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return handleExceptionInternal(e, unreadable(e.getCause()), headers, HttpStatus.BAD_REQUEST, request);
+    }
+
+    private static ProblemDetail unreadable(Throwable cause) {
+        if (cause instanceof RequestTooLargeException tooLarge) {
+            return problem(HttpStatus.PAYLOAD_TOO_LARGE, "Request too large", tooLarge.getMessage());
+        }
+        ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, "Request not readable", detail(cause));
+        if (cause instanceof JsonProcessingException json && json.getLocation() != null) {
+            problem.setProperty("line", json.getLocation().getLineNr());
+            problem.setProperty("column", json.getLocation().getColumnNr());
+        }
+        return problem;
+    }
+
+    private static String detail(Throwable cause) {
+        if (cause instanceof UnrecognizedPropertyException unknown) {
+            return "There is no field \"" + unknown.getPropertyName() + "\" here; there are "
+                    + unknown.getKnownPropertyIds().stream()
+                            .map(String::valueOf)
+                            .sorted()
+                            .collect(Collectors.joining(", "))
+                    + ".";
+        }
+        if (cause instanceof JsonMappingException mapping && !mapping.getPath().isEmpty()) {
+            String path = mapping.getPath().stream()
+                    .map(r -> r.getFieldName() == null ? "[" + r.getIndex() + "]" : r.getFieldName())
+                    .collect(Collectors.joining("."));
+            return "The field " + path + " has a value of the wrong kind.";
+        }
+        return cause instanceof JsonProcessingException
+                ? "The body is no JSON."
+                : "The body is missing or cannot be read; send JSON.";
+    }
+
+    private static ProblemDetail text(String title, String detail, String input, int index) {
+        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_ENTITY, title, detail);
+        problem.setProperty("line", 1);
+        problem.setProperty("column", index + 1);
+        problem.setProperty("input", input.length() <= 64 ? input : input.substring(0, 64) + "…");
+        return problem;
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String title, String detail) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setTitle(title);
+        problem.setType(URI.create("about:blank"));
+        return problem;
+    }
+}

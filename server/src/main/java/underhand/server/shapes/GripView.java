@@ -1,0 +1,89 @@
+package underhand.server.shapes;
+
+import io.swagger.v3.oas.annotations.media.ArraySchema;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import underhand.arrange.RatedGrip;
+import underhand.chord.ChordSymbol;
+import underhand.hand.Effort;
+import underhand.hand.EffortTerm;
+import underhand.hand.Grip;
+import underhand.neck.Fretboard;
+
+/**
+ * A grip as the API gives it. Arrays run from the lowest string.
+ *
+ * @param shape text form, {@code x32010}
+ * @param frets null for silent, 0 for open, counted from the capo
+ * @param fingers null, 1 to 4 or T
+ * @param rung lowest rung, from the player's own, that can hold it
+ * @param isNew whether the player does not have the shape yet
+ */
+public record GripView(
+        String shape,
+
+        @ArraySchema(schema = @Schema(nullable = true, type = "integer"))
+        List<Integer> frets,
+
+        @ArraySchema(schema = @Schema(nullable = true, type = "string"))
+        List<String> fingers,
+
+        List<BarreView> barres,
+        List<DampingView> damping,
+        EffortView effort,
+        List<String> tags,
+        double spanMm,
+        int rung,
+        boolean isNew) {
+
+    public record BarreView(String finger, int fret, int from, int to) {}
+
+    /** @param by the finger that leans on the string, T, or pick for the picking hand that leaves it out */
+    public record DampingView(int string, String by) {}
+
+    public record EffortView(double total, List<TermView> terms) {
+
+        static EffortView of(Effort effort) {
+            List<TermView> terms = new ArrayList<>();
+            for (Map.Entry<EffortTerm, Double> term : effort.terms().entrySet()) {
+                terms.add(new TermView(term.getKey().label(), round(term.getValue())));
+            }
+            return new EffortView(round(effort.total()), terms);
+        }
+    }
+
+    public record TermView(String name, double value) {}
+
+    public static GripView of(RatedGrip rated, ChordSymbol chord, Fretboard board) {
+        Grip grip = rated.grip();
+        List<Integer> frets = new ArrayList<>();
+        List<String> fingers = new ArrayList<>();
+        for (int string = 0; string < grip.shape().strings(); string++) {
+            frets.add(grip.shape().isSilent(string) ? null : grip.shape().fret(string));
+            int finger = grip.fingerOn(string);
+            fingers.add(finger == 0 ? null : finger == Grip.THUMB ? "T" : Integer.toString(finger));
+        }
+        return new GripView(
+                grip.shape().toString(),
+                frets,
+                fingers,
+                grip.barres().stream()
+                        .map(h -> new BarreView(h.label(), h.fret(), h.lowString(), h.highString()))
+                        .toList(),
+                grip.damping().stream()
+                        .map(d -> new DampingView(d.string(), d.by()))
+                        .toList(),
+                EffortView.of(rated.effort()),
+                rated.tags(chord, board),
+                round(grip.spanMm()),
+                rated.rung(),
+                rated.isNew());
+    }
+
+    /** To a thousandth: enough for every figure shown, and the same text on every machine. */
+    public static double round(double value) {
+        return Math.round(value * 1000) / 1000.0;
+    }
+}

@@ -1,0 +1,147 @@
+package underhand.server.shapes;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import underhand.arrange.GripFinder;
+import underhand.arrange.RatedGrip;
+import underhand.arrange.Setting;
+import underhand.chord.ChordNamer;
+import underhand.chord.ChordSymbol;
+import underhand.hand.Parameters;
+import underhand.hand.Player;
+import underhand.hand.Rung;
+import underhand.neck.Fretboard;
+import underhand.neck.Guitar;
+import underhand.neck.Shape;
+import underhand.neck.Tuning;
+import underhand.pitch.Interval;
+import underhand.pitch.Note;
+import underhand.server.platform.InputException;
+
+/** Reads chord symbols, names shapes, searches grips. */
+@RestController
+@RequestMapping("/api/v1")
+class ShapeController {
+
+    private static final int DEFAULT_LIMIT = 20;
+    private static final int MOST_GRIPS = 500;
+    private static final int DEFAULT_RUNG = 3;
+
+    record ChordRequest(String symbol) {}
+
+    record ToneView(String note, String interval) {}
+
+    /** @param symbol with real glyphs */
+    record ChordView(String symbol, String root, String bass, List<ToneView> tones) {}
+
+    @PostMapping("/chords/parse")
+    ChordView parse(@RequestBody ChordRequest request) {
+        ChordSymbol chord = ChordSymbol.parse(required("symbol", request.symbol()));
+        return new ChordView(
+                chord.glyphs(),
+                chord.root().toString(),
+                chord.lowest().toString(),
+                chord.tones().stream()
+                        .map(t -> new ToneView(t.note().toString(), t.interval().toString()))
+                        .toList());
+    }
+
+    record IdentifyRequest(
+            @Schema(type = "string", example = "x7577x") JsonNode frets, String tuning, Integer capo, String bass) {}
+
+    record NameView(String symbol, String root, String bass, List<String> missing) {}
+
+    record NamesView(List<String> notes, List<NameView> names) {}
+
+    @PostMapping("/shapes/identify")
+    NamesView identify(@RequestBody IdentifyRequest request) {
+        Shape shape = ShapeInput.read("frets", request.frets());
+        Fretboard board = board(request.tuning(), request.capo());
+        if (shape.strings() != board.strings()) {
+            throw InputException.field(
+                    "frets", "The shape has " + shape.strings() + " strings, the tuning " + board.strings() + ".");
+        }
+        Optional<Note> bass = Optional.ofNullable(request.bass()).map(Note::parse);
+        List<ChordNamer.Name> names = ChordNamer.names(shape.pitches(board), bass);
+        return new NamesView(
+                notes(shape, board, names),
+                names.stream()
+                        .map(n -> new NameView(
+                                n.symbol().glyphs(),
+                                n.symbol().root().toString(),
+                                n.bass().toString(),
+                                n.missing().stream().map(Interval::toString).toList()))
+                        .toList());
+    }
+
+    /** The sounding notes without repeats, low to high, spelled as the best name spells them. */
+    private static List<String> notes(Shape shape, Fretboard board, List<ChordNamer.Name> names) {
+        return shape.pitches(board).stream()
+                .map(p -> names.stream()
+                        .findFirst()
+                        .flatMap(n -> n.symbol().tones().stream()
+                                .map(ChordSymbol.Tone::note)
+                                .filter(note -> note.pitchClass() == p.pitchClass())
+                                .findFirst())
+                        .orElseGet(() -> Note.inPitchClass(p.pitchClass(), false)))
+                .map(Note::toString)
+                .distinct()
+                .toList();
+    }
+
+    record GripsRequest(
+            String chord,
+            String tuning,
+            Integer capo,
+            Integer rung,
+            String setting,
+            Long playerId,
+            Integer maxFret,
+            Integer limit) {}
+
+    /** @param total how many grips there are in all */
+    record GripsView(List<GripView> grips, int total) {}
+
+    @PostMapping("/grips/search")
+    GripsView search(@RequestBody GripsRequest request) {
+        ChordSymbol chord = ChordSymbol.parse(required("chord", request.chord()));
+        Fretboard board = board(request.tuning(), request.capo());
+        int maxFret = orDefault(request.maxFret(), GripFinder.HIGHEST_FRET, "maxFret", 0, Guitar.MOST_FRETS);
+        int limit = orDefault(request.limit(), DEFAULT_LIMIT, "limit", 1, MOST_GRIPS);
+        Rung rung = Rung.of(orDefault(request.rung(), DEFAULT_RUNG, "rung", Rung.LOWEST, Rung.HIGHEST));
+        Setting setting = request.setting() == null ? Setting.ALONE : Setting.parse(request.setting());
+        List<RatedGrip> grips =
+                new GripFinder(board, rung, Player.ADULT, setting, maxFret, Parameters.STANDARD).find(chord, 1);
+        return new GripsView(
+                grips.stream()
+                        .limit(limit)
+                        .map(g -> GripView.of(g, chord, board))
+                        .toList(),
+                grips.size());
+    }
+
+    private static Fretboard board(String tuning, Integer capo) {
+        Tuning strings = tuning == null ? Tuning.STANDARD : Tuning.parse(tuning);
+        return new Fretboard(Guitar.ACOUSTIC, strings, capo == null ? 0 : capo);
+    }
+
+    private static String required(String field, String value) {
+        if (value == null || value.isBlank()) {
+            throw InputException.field(field, field + " is missing.");
+        }
+        return value;
+    }
+
+    private static int orDefault(Integer value, int otherwise, String field, int low, int high) {
+        if (value != null && (value < low || value > high)) {
+            throw InputException.field(field, field + " must be " + low + " to " + high + ", was " + value + ".");
+        }
+        return value == null ? otherwise : value;
+    }
+}

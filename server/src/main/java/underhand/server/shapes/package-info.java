@@ -1,0 +1,2 @@
+/** Chord symbols, shapes and grips by themselves, without a song. */
+package underhand.server.shapes;

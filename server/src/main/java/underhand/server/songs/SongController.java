@@ -1,0 +1,57 @@
+package underhand.server.songs;
+
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The songbook over HTTP. */
+@RestController
+@RequestMapping("/api/v1/songs")
+class SongController {
+
+    private final SongService service;
+
+    SongController(SongService service) {
+        this.service = service;
+    }
+
+    record NewSongRequest(String source) {}
+
+    /** @param version the version that was read; a write over a newer one is refused with 409 */
+    record SongRequest(long version, String source, Decisions decisions) {}
+
+    @GetMapping
+    List<SongSummary> list() {
+        return service.list();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    SongView add(@RequestBody NewSongRequest request) {
+        return service.add(request.source());
+    }
+
+    @GetMapping("/{id}")
+    SongView get(@PathVariable long id) {
+        return service.get(id);
+    }
+
+    @PutMapping("/{id}")
+    SongView change(@PathVariable long id, @RequestBody SongRequest request) {
+        return service.change(id, request.version(), request.source(), request.decisions());
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable long id) {
+        service.remove(id);
+    }
+}
