@@ -42,6 +42,7 @@ public final class GripFinder {
     private final Setting setting;
     private final int highestFret;
     private final double newShape;
+    private final double strange;
     private final double otherFingers;
     private final double beyond;
     private final HandEffort hand;
@@ -57,6 +58,7 @@ public final class GripFinder {
         this.setting = setting;
         this.highestFret = highestFret;
         this.newShape = parameters.get("habit.new." + rung.level());
+        this.strange = parameters.get("habit.strange");
         this.otherFingers = parameters.get("habit.fingers." + rung.level());
         this.beyond = parameters.get("habit.beyond");
         this.hand = new HandEffort(board, player, parameters);
@@ -128,7 +130,7 @@ public final class GripFinder {
         boolean isNew = !repertoire.has(shape);
         Effort byShape = new Effort.Builder()
                 .addAll(sound.ofShape(shape, roles))
-                .add(EffortTerm.NEW_SHAPE, isNew ? newShape / occurrences : 0)
+                .add(EffortTerm.NEW_SHAPE, isNew ? newShape * (1.0 / occurrences + strange) : 0)
                 .add(EffortTerm.BEYOND, beyond * (level.level() - rung.level()))
                 .build();
         for (ByHand one : possible) {

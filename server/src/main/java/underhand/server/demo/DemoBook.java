@@ -18,7 +18,7 @@ class DemoBook implements ApplicationRunner {
     private record DemoSong(String file, int rung) {}
 
     private static final List<DemoSong> SONGS = List.of(
-            new DemoSong("towpath-morning.txt", 1),
+            new DemoSong("towpath-morning.txt", 2),
             new DemoSong("lock-keepers-waltz.txt", 2),
             new DemoSong("slow-water.txt", 3));
 

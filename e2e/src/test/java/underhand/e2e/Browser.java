@@ -1,0 +1,139 @@
+package underhand.e2e;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.function.Predicate;
+import java.util.logging.Level;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Dimension;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.TimeoutException;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.logging.LoggingPreferences;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** A headless Chromium that remembers which addresses were asked for. */
+final class Browser implements AutoCloseable {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(15);
+    private static final Pattern REQUESTED =
+            Pattern.compile("\"method\":\"Network.requestWillBeSent\".*?\"url\":\"([^\"]+)\"");
+
+    private final ChromeDriver driver;
+
+    private Browser(ChromeDriver driver) {
+        this.driver = driver;
+    }
+
+    static Browser open() throws IOException {
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary("/usr/bin/chromium");
+        options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--disable-dev-shm-usage",
+                "--window-size=1280,800",
+                "--user-data-dir=" + Files.createTempDirectory("underhand-browser"));
+        LoggingPreferences logs = new LoggingPreferences();
+        logs.enable(LogType.PERFORMANCE, Level.ALL);
+        logs.enable(LogType.BROWSER, Level.ALL);
+        options.setCapability("goog:loggingPrefs", logs);
+        ChromeDriverService service = new ChromeDriverService.Builder()
+                .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
+                .build();
+        ChromeDriver driver = new ChromeDriver(service, options);
+        driver.get("about:blank");
+        driver.manage().logs().get(LogType.PERFORMANCE);
+        return new Browser(driver);
+    }
+
+    ChromeDriver driver() {
+        return driver;
+    }
+
+    void go(String address) {
+        driver.get(address);
+    }
+
+    void resize(int width, int height) {
+        driver.manage().window().setSize(new Dimension(width, height));
+    }
+
+    WebElement find(By by) {
+        return new WebDriverWait(driver, PATIENCE).until(d -> {
+            List<WebElement> found = d.findElements(by);
+            return found.isEmpty() ? null : found.get(0);
+        });
+    }
+
+    WebElement button(String text) {
+        return find(By.xpath("//*[self::button or self::a][normalize-space()='" + text + "']"));
+    }
+
+    WebElement labelled(String start) {
+        return find(By.cssSelector("[aria-label^=\"" + start + "\"]"));
+    }
+
+    /** Waits until a text read from the page is as wanted; fails with the last one. */
+    String await(By by, Predicate<String> wanted) {
+        String[] last = {""};
+        try {
+            new WebDriverWait(driver, PATIENCE).until(d -> {
+                try {
+                    last[0] = find(by).getText();
+                    return wanted.test(last[0]);
+                } catch (StaleElementReferenceException drawnAnew) {
+                    return false;
+                }
+            });
+        } catch (TimeoutException e) {
+            throw new AssertionError("the text of " + by + " stayed \"" + last[0] + "\"", e);
+        }
+        return last[0];
+    }
+
+    /** The shapes drawn on the hand road, from left to right. */
+    List<String> shapesOnTheRoad() {
+        find(By.cssSelector("[data-grip]"));
+        return driver.findElements(By.cssSelector("[data-grip]")).stream()
+                .map(e -> e.getDomAttribute("data-grip"))
+                .toList();
+    }
+
+    /** Addresses asked for since the browser was opened, or since the last call. */
+    List<String> requested() {
+        return driver.manage().logs().get(LogType.PERFORMANCE).getAll().stream()
+                .map(entry -> REQUESTED.matcher(entry.getMessage()))
+                .filter(Matcher::find)
+                .map(m -> m.group(1))
+                .toList();
+    }
+
+    /** What the page complained of. */
+    List<String> complaints() {
+        return driver.manage().logs().get(LogType.BROWSER).getAll().stream()
+                .filter(entry -> entry.getLevel().intValue() >= Level.SEVERE.intValue())
+                .map(Object::toString)
+                .toList();
+    }
+
+    @Override
+    public void close() {
+        driver.quit();
+    }
+}

@@ -1,0 +1,128 @@
+package underhand.server;
+
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.not;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.springframework.http.MediaType.APPLICATION_JSON;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+
+@ServerTest
+class SongbookTest {
+
+    private static final String CHART = "title: Gate Song\n[G]Open the [D]gate, [Hm]mind the [C]beam";
+
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private ObjectMapper json;
+
+    private JsonNode add(String source) throws Exception {
+        ObjectNode body = json.createObjectNode().put("source", source);
+        return read(
+                mvc.perform(post("/api/v1/songs").contentType(APPLICATION_JSON).content(body.toString()))
+                        .andExpect(status().isCreated()));
+    }
+
+    private JsonNode read(ResultActions result) throws Exception {
+        return json.readTree(result.andReturn().getResponse().getContentAsByteArray());
+    }
+
+    private ResultActions change(JsonNode song, long version, String source, JsonNode decisions) throws Exception {
+        ObjectNode body = json.createObjectNode().put("version", version).put("source", source);
+        body.set("decisions", decisions);
+        return mvc.perform(put("/api/v1/songs/" + song.get("id"))
+                .contentType(APPLICATION_JSON)
+                .content(body.toString()));
+    }
+
+    @Test
+    void demo_emptyBook_holdsTheDemoSongs() throws Exception {
+        mvc.perform(get("/api/v1/songs"))
+                .andExpect(jsonPath("$[*].title", hasItem("Towpath Morning")))
+                .andExpect(jsonPath("$[*].title", hasItem("The Lock-Keeper's Waltz")))
+                .andExpect(jsonPath("$[?(@.title=='Slow Water')].key", hasItem("B♭ major")))
+                .andExpect(
+                        jsonPath("$[?(@.faults > 0 && @.title!='Gate Song')]").isEmpty());
+    }
+
+    @Test
+    void add_chartWithAFault_keepsTheWholeTextAndSaysTheFault() throws Exception {
+        JsonNode song = add(CHART);
+        assertEquals("Gate Song", song.get("title").asText());
+        assertEquals(CHART, song.get("source").asText());
+        assertEquals(2, song.get("faults").get(0).get("line").asInt());
+        mvc.perform(get("/api/v1/songs/" + song.get("id")))
+                .andExpect(jsonPath("$.source").value(CHART));
+        mvc.perform(delete("/api/v1/songs/" + song.get("id"))).andExpect(status().isNoContent());
+        mvc.perform(get("/api/v1/songs/" + song.get("id"))).andExpect(status().isNotFound());
+    }
+
+    @Test
+    void add_textWithoutChords_isRefusedAndNothingStored() throws Exception {
+        mvc.perform(post("/api/v1/songs").contentType(APPLICATION_JSON).content("{\"source\":\"only words here\"}"))
+                .andExpect(status().is(422))
+                .andExpect(jsonPath("$.detail").value(containsString("no chord")));
+        mvc.perform(get("/api/v1/songs")).andExpect(jsonPath("$[*].title", not(hasItem("only words here"))));
+    }
+
+    @Test
+    void add_chartWithACapo_startsWithIt() throws Exception {
+        assertEquals(3, add("capo: 3\n[C]la [F]la").get("decisions").get("capo").asInt());
+    }
+
+    @Test
+    void change_decisions_areKept() throws Exception {
+        JsonNode song = add(CHART);
+        ObjectNode decisions = song.get("decisions").deepCopy();
+        decisions.put("capo", 4).put("rung", 3).put("tempo", 77);
+        decisions.withArray("locks").addObject().put("placement", 0).put("frets", "320003");
+        JsonNode changed = read(
+                change(song, song.get("version").asLong(), CHART, decisions).andExpect(status().isOk()));
+        assertEquals(decisions, changed.get("decisions"));
+        assertEquals(
+                decisions,
+                read(mvc.perform(get("/api/v1/songs/" + song.get("id")))).get("decisions"));
+    }
+
+    @Test
+    void change_overANewerVersion_isRefusedWithBothVersions() throws Exception {
+        JsonNode song = add(CHART);
+        ObjectNode first = song.get("decisions").deepCopy();
+        first.put("capo", 1);
+        ObjectNode second = song.get("decisions").deepCopy();
+        second.put("capo", 2);
+        long version = song.get("version").asLong();
+        change(song, version, CHART, first).andExpect(status().isOk());
+        change(song, version, CHART, second)
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.yours.decisions.capo").value(2))
+                .andExpect(jsonPath("$.current.decisions.capo").value(1));
+    }
+
+    @Test
+    void change_badDecisions_areRefusedAndNothingChanges() throws Exception {
+        JsonNode song = add(CHART);
+        ObjectNode bad = song.get("decisions").deepCopy();
+        bad.put("capo", 40);
+        change(song, song.get("version").asLong(), CHART, bad)
+                .andExpect(status().is(422))
+                .andExpect(jsonPath("$.field").value("capo"));
+        mvc.perform(get("/api/v1/songs/" + song.get("id")))
+                .andExpect(jsonPath("$.version").value(song.get("version").asLong()));
+    }
+}

@@ -1,0 +1,37 @@
+import CssBaseline from '@mui/material/CssBaseline';
+import { ThemeProvider } from '@mui/material/styles';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import { BenchView } from '../features/bench/BenchView';
+import { PrintView } from '../features/sheet/PrintView';
+import { SongbookView } from '../features/songbook/SongbookView';
+import { NotFound } from './NotFound';
+import { Shell } from './Shell';
+import { theme } from './theme';
+
+const queries = new QueryClient({
+  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, staleTime: 30_000 } },
+});
+
+const router = createBrowserRouter([
+  { path: '/songs/:id/print', element: <PrintView /> },
+  {
+    element: <Shell />,
+    children: [
+      { path: '/', element: <SongbookView /> },
+      { path: '/songs/:id', element: <BenchView /> },
+      { path: '*', element: <NotFound /> },
+    ],
+  },
+]);
+
+export function App() {
+  return (
+    <ThemeProvider theme={theme} defaultMode="system">
+      <CssBaseline />
+      <QueryClientProvider client={queries}>
+        <RouterProvider router={router} />
+      </QueryClientProvider>
+    </ThemeProvider>
+  );
+}

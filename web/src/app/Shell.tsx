@@ -1,0 +1,71 @@
+import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
+import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
+import Box from '@mui/material/Box';
+import IconButton from '@mui/material/IconButton';
+import { styled, useColorScheme } from '@mui/material/styles';
+import { NavLink, Outlet, useMatch } from 'react-router';
+
+const Place = styled(NavLink)(({ theme }) => ({
+  display: 'grid',
+  placeItems: 'center',
+  minHeight: 52,
+  minWidth: 64,
+  padding: '0 4px',
+  borderRadius: 8,
+  color: theme.vars?.palette.text.primary,
+  textDecoration: 'none',
+  fontSize: '0.9rem',
+  '&.active': {
+    background: theme.vars?.palette.primary.main,
+    color: theme.vars?.palette.primary.contrastText,
+    fontWeight: 700,
+  },
+}));
+
+/** The rail of views, at the left or at the foot of a narrow screen, beside the view itself. */
+export function Shell() {
+  const song = useMatch('/songs/:id');
+  return (
+    <Box sx={{ display: 'flex', flexDirection: { xs: 'column-reverse', md: 'row' }, height: '100dvh' }}>
+      <Box
+        component="nav"
+        aria-label="Views"
+        sx={{
+          display: 'flex',
+          flexDirection: { xs: 'row', md: 'column' },
+          alignItems: 'center',
+          gap: 1,
+          p: 0.75,
+          flex: 'none',
+          width: { md: 76 },
+          bgcolor: 'draw.panel',
+          '@media print': { display: 'none' },
+        }}
+      >
+        <Place to="/" end>
+          Songs
+        </Place>
+        {song && <Place to={song.pathname}>Bench</Place>}
+        <Box sx={{ flex: 1 }} />
+        <ThemeSwitch />
+      </Box>
+      <Box sx={{ flex: 1, minWidth: 0, minHeight: 0, overflow: 'auto' }}>
+        <Outlet />
+      </Box>
+    </Box>
+  );
+}
+
+function ThemeSwitch() {
+  const { mode, systemMode, setMode } = useColorScheme();
+  const dark = (mode === 'system' ? systemMode : mode) === 'dark';
+  return (
+    <IconButton
+      aria-label={dark ? 'Light theme' : 'Dark theme'}
+      onClick={() => setMode(dark ? 'light' : 'dark')}
+      sx={{ width: 44, height: 44, color: 'text.primary' }}
+    >
+      {dark ? <LightModeOutlined /> : <DarkModeOutlined />}
+    </IconButton>
+  );
+}

@@ -1,0 +1,178 @@
+import './bench.css';
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Skeleton from '@mui/material/Skeleton';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import type { Arrangement } from '../../api/client';
+import { Problem } from '../../shared/Problem';
+import { CapoRuler } from './CapoRuler';
+import { ChartEditor } from './ChartEditor';
+import { Dials } from './Dials';
+import { HandRoad } from './HandRoad';
+import { TempoBar } from './TempoBar';
+import { useBench } from './useBench';
+import { useBenchKeys } from './useBenchKeys';
+import { WhyPanel } from './WhyPanel';
+
+export function BenchView() {
+  const id = Number(useParams().id);
+  return <Bench key={id} id={id} />;
+}
+
+/** The main view: one song, its capo, its road, and why. */
+function Bench({ id }: { id: number }) {
+  const { song, ready, state, dispatch, arrangement, saving } = useBench(id);
+  const [selected, select] = useState<number | null>(null);
+  const [editing, setEditing] = useState(false);
+  const data = arrangement.data;
+  useBenchKeys(data, selected, select, dispatch);
+
+  if (song.isError) {
+    return (
+      <Box component="main" sx={{ p: 3 }}>
+        <Problem error={song.error} onRetry={() => void song.refetch()} />
+        <Typography sx={{ mt: 2 }}>
+          <Link to="/">Back to the songbook</Link>
+        </Typography>
+      </Box>
+    );
+  }
+  const { decisions } = state.present;
+  const chosen = selected !== null && data && selected < data.placements.length ? selected : null;
+  return (
+    <Box sx={{ display: 'flex', flexDirection: 'column', height: { md: '100%' }, minHeight: '100%' }}>
+      <Box
+        component="main"
+        sx={{
+          flex: 1,
+          minHeight: 0,
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 348px' },
+        }}
+      >
+        <Box sx={{ p: { xs: 2, md: 2.5 }, pt: { md: 2 }, minWidth: 0, overflowY: { md: 'auto' } }}>
+          <Heading arrangement={data} title={song.data?.title} />
+          <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.25, mt: 0.25 }}>
+            {saving.error !== null && <Problem error={saving.error} />}
+            {arrangement.isError && (
+              <Problem error={arrangement.error} onRetry={() => void arrangement.refetch()} />
+            )}
+            {data && data.faults.length > 0 && (
+              <FaultLine
+                count={data.faults.length}
+                first={data.faults[0]?.message ?? ''}
+                onOpen={() => setEditing(true)}
+              />
+            )}
+            <Box sx={{ display: 'flex', alignItems: 'flex-end', flexWrap: 'wrap' }}>
+              <Dials decisions={decisions} onDecide={(change) => dispatch({ type: 'decide', change })} />
+              <Box sx={{ flex: 1 }} />
+              <Button disabled={state.past.length === 0} onClick={() => dispatch({ type: 'undo' })}>
+                Undo
+              </Button>
+              <Button disabled={state.future.length === 0} onClick={() => dispatch({ type: 'redo' })}>
+                Redo
+              </Button>
+            </Box>
+            {data ? (
+              <>
+                <CapoRuler
+                  capo={data.capo}
+                  onCapo={(capo) => dispatch({ type: 'decide', change: { capo } })}
+                />
+                <HandRoad arrangement={data} selected={chosen} onSelect={select} />
+              </>
+            ) : (
+              !arrangement.isError && <Loading />
+            )}
+          </Box>
+        </Box>
+        {data ? (
+          <WhyPanel
+            arrangement={data}
+            selected={chosen}
+            onSelect={select}
+            onTake={(placement, frets) => dispatch({ type: 'lock', placement, frets })}
+            onRelease={(placement) => dispatch({ type: 'unlock', placement })}
+          />
+        ) : (
+          <Box sx={{ bgcolor: 'draw.panel' }} />
+        )}
+      </Box>
+      {data && (
+        <TempoBar
+          tempo={data.tempo}
+          fastest={data.fastestTempo}
+          onTempo={(tempo) => dispatch({ type: 'decide', change: { tempo } })}
+        >
+          <Button onClick={() => setEditing(true)}>Edit the chart</Button>
+          <Button component={Link} to={`/songs/${id}/print`}>
+            Print
+          </Button>
+        </TempoBar>
+      )}
+      {editing && ready && (
+        <ChartEditor
+          source={state.present.source}
+          faults={data?.faults ?? []}
+          onClose={() => setEditing(false)}
+          onWrite={(source) => {
+            dispatch({ type: 'write', source });
+            setEditing(false);
+          }}
+        />
+      )}
+    </Box>
+  );
+}
+
+function Heading({
+  arrangement,
+  title,
+}: {
+  arrangement: Arrangement | undefined;
+  title: string | undefined;
+}) {
+  const capo = arrangement?.capo.chosen ?? 0;
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'baseline', columnGap: 2, flexWrap: 'wrap' }}>
+      <Typography variant="h1">{title ?? <Skeleton width={220} />}</Typography>
+      {arrangement && (
+        <Typography color="text.secondary" data-testid="song-facts">
+          {capo === 0
+            ? `${arrangement.key} · no capo`
+            : `sounds in ${arrangement.key} · shapes in ${arrangement.playedKey}, capo ${capo}`}{' '}
+          · {arrangement.metre} · {arrangement.tempo}
+        </Typography>
+      )}
+    </Box>
+  );
+}
+
+function FaultLine({ count, first, onOpen }: { count: number; first: string; onOpen: () => void }) {
+  return (
+    <Alert
+      severity="warning"
+      variant="outlined"
+      action={
+        <Button color="inherit" onClick={onOpen}>
+          Mend it
+        </Button>
+      }
+    >
+      {first} {count > 1 && `And ${count - 1} more. `}Everything else was kept.
+    </Alert>
+  );
+}
+
+function Loading() {
+  return (
+    <>
+      <Skeleton variant="rounded" height={140} />
+      <Skeleton variant="rounded" height={400} />
+    </>
+  );
+}

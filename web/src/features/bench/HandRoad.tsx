@@ -1,0 +1,178 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import type { Arrangement, Placement } from '../../api/client';
+import { ChordLane } from './ChordLane';
+import { fretY, roadFor, seen } from './handRoad';
+import { RoadGrip } from './RoadGrip';
+import { RoadThreads } from './RoadThreads';
+import { TimeStrip } from './TimeStrip';
+
+const AXIS = 34;
+const NARROWEST = 76;
+const WIDEST = 184;
+const HEIGHT = 226;
+
+/** The song from left to right, the neck from bottom to top: every grip, and every finger's way to the next. */
+export function HandRoad({
+  arrangement,
+  selected,
+  onSelect,
+}: {
+  arrangement: Arrangement;
+  selected: number | null;
+  onSelect: (placement: number | null) => void;
+}) {
+  const { placements, changes, capo } = arrangement;
+  const [column, setColumn] = useState(104);
+  const [scroll, setScroll] = useState({ left: 0, width: 1200 });
+  const viewport = useRef<HTMLDivElement>(null);
+  const road = useMemo(() => roadFor(placements, column, HEIGHT), [placements, column]);
+  const [first, last] = seen(scroll.left, scroll.width, column, placements.length);
+  const inView = placements.slice(first, last + 1);
+  const changesInView = changes.filter((c) => c.to >= first && c.from <= last);
+
+  useLayoutEffect(() => {
+    const element = viewport.current;
+    if (!element) {
+      return;
+    }
+    const measure = () => setScroll({ left: element.scrollLeft, width: element.clientWidth });
+    measure();
+    const observer = new ResizeObserver(measure);
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, []);
+
+  useEffect(() => {
+    const element = viewport.current;
+    if (!element || selected === null) {
+      return;
+    }
+    const left = selected * column;
+    if (left < element.scrollLeft || left + column > element.scrollLeft + element.clientWidth) {
+      element.scrollTo({ left: Math.max(0, left - element.clientWidth / 3) });
+    }
+  }, [selected, column]);
+
+  const jump = (index: number) => viewport.current?.scrollTo({ left: index * column });
+  const frets = Array.from({ length: road.highestFret }, (_, i) => i + 1);
+  const width = Math.max(placements.length * column, 1);
+
+  return (
+    <Box component="section" aria-label="Hand road">
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}>
+        <Typography variant="h3" component="h2">
+          Hand road
+        </Typography>
+        <SectionJumps placements={placements} onJump={jump} />
+        <Box sx={{ flex: 1 }} />
+        <Button
+          size="small"
+          aria-label="Narrower columns"
+          onClick={() => setColumn((c) => Math.max(NARROWEST, c - 18))}
+        >
+          −
+        </Button>
+        <Button
+          size="small"
+          aria-label="Wider columns"
+          onClick={() => setColumn((c) => Math.min(WIDEST, c + 18))}
+        >
+          +
+        </Button>
+      </Box>
+      <Box sx={{ display: 'flex' }}>
+        <svg width={AXIS} height={HEIGHT} aria-hidden style={{ flex: 'none' }} className="road">
+          {frets.map((fret) => (
+            <text
+              key={fret}
+              x={AXIS - 10}
+              y={fretY(road, capo.chosen, fret) + 5}
+              textAnchor="end"
+              className="road-figure"
+            >
+              {fret}
+            </text>
+          ))}
+          <text x={AXIS - 6} y={road.ground + 5} textAnchor="end" className="road-figure">
+            {capo.chosen === 0 ? 'nut' : 'capo'}
+          </text>
+        </svg>
+        <Box
+          ref={viewport}
+          tabIndex={-1}
+          onScroll={(event) =>
+            setScroll({ left: event.currentTarget.scrollLeft, width: event.currentTarget.clientWidth })
+          }
+          sx={{ flex: 1, minWidth: 0, overflowX: 'auto', overflowY: 'hidden' }}
+        >
+          <Box sx={{ width, position: 'relative' }}>
+            <svg width={width} height={HEIGHT} className="road" aria-hidden>
+              <rect width={width} height={HEIGHT} className="road-ground" />
+              {frets.map((fret) => (
+                <line
+                  key={fret}
+                  x1={0}
+                  x2={width}
+                  y1={fretY(road, capo.chosen, fret)}
+                  y2={fretY(road, capo.chosen, fret)}
+                  className="road-fret"
+                />
+              ))}
+              <line x1={0} x2={width} y1={road.ground} y2={road.ground} className="road-nut" />
+              {changesInView.map((change) => (
+                <RoadThreads
+                  key={change.to}
+                  road={road}
+                  capo={capo.chosen}
+                  change={change}
+                  placements={placements}
+                />
+              ))}
+              {inView.map((placement) => (
+                <RoadGrip
+                  key={placement.index}
+                  road={road}
+                  capo={capo.chosen}
+                  placement={placement}
+                  landing={landing(arrangement, placement.index)}
+                  selected={placement.index === selected}
+                  onSelect={() => onSelect(placement.index === selected ? null : placement.index)}
+                />
+              ))}
+            </svg>
+            <TimeStrip road={road} width={width} changes={changesInView} />
+            <ChordLane
+              placements={inView}
+              column={column}
+              capo={capo.chosen}
+              selected={selected}
+              onSelect={(index) => onSelect(index === selected ? null : index)}
+            />
+          </Box>
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+/** Fingers that were free before this placement: they are drawn as rings. */
+function landing(arrangement: Arrangement, index: number): Set<string> {
+  const change = arrangement.changes.find((c) => c.to === index);
+  return new Set(change?.acts.filter((a) => a.act === 'lands').map((a) => a.finger));
+}
+
+function SectionJumps({ placements, onJump }: { placements: Placement[]; onJump: (index: number) => void }) {
+  const starts = placements.filter((p, i) => p.section !== '' && p.section !== placements[i - 1]?.section);
+  return (
+    <>
+      {starts.map((p) => (
+        <Button key={p.index} size="small" sx={{ minWidth: 0 }} onClick={() => onJump(p.index)}>
+          {p.section}
+        </Button>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,57 @@
+import Box from '@mui/material/Box';
+import Slider from '@mui/material/Slider';
+import Typography from '@mui/material/Typography';
+import { useState, type ReactNode } from 'react';
+
+const SLOWEST = 40;
+const FASTEST = 220;
+
+/** The foot of the bench: the tempo, up to where the part holds, and what can be done with the song. */
+export function TempoBar({
+  tempo,
+  fastest,
+  onTempo,
+  children,
+}: {
+  tempo: number;
+  fastest: number;
+  onTempo: (tempo: number) => void;
+  children: ReactNode;
+}) {
+  const [dragged, setDragged] = useState<number | null>(null);
+  const shown = dragged ?? tempo;
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        columnGap: 2,
+        px: { xs: 2, md: 2.5 },
+        py: 0.75,
+        bgcolor: 'draw.panel',
+      }}
+    >
+      <Typography sx={{ fontWeight: 700, minWidth: '7.2em' }}>{shown} beats a minute</Typography>
+      <Slider
+        aria-label="Tempo"
+        size="small"
+        value={Math.min(FASTEST, Math.max(SLOWEST, shown))}
+        min={SLOWEST}
+        max={FASTEST}
+        marks={fastest >= SLOWEST && fastest <= FASTEST ? [{ value: fastest }] : []}
+        onChange={(_, value) => setDragged(value as number)}
+        onChangeCommitted={(_, value) => {
+          setDragged(null);
+          onTempo(value as number);
+        }}
+        sx={{ width: 220 }}
+      />
+      <Typography sx={{ color: tempo > fastest ? 'error.main' : 'text.secondary' }}>
+        holds up to {fastest}
+      </Typography>
+      <Box sx={{ flex: 1 }} />
+      {children}
+    </Box>
+  );
+}

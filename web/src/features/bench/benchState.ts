@@ -1,0 +1,71 @@
+import type { Decisions } from '../../api/client';
+
+/** What is on the bench: the chart's text and what has been decided. */
+export interface Work {
+  source: string;
+  decisions: Decisions;
+}
+
+export interface BenchState {
+  past: Work[];
+  present: Work;
+  future: Work[];
+}
+
+export type BenchAction =
+  | { type: 'open'; work: Work }
+  | { type: 'decide'; change: Partial<Decisions> }
+  | { type: 'lock'; placement: number; frets: string }
+  | { type: 'unlock'; placement: number }
+  | { type: 'write'; source: string }
+  | { type: 'undo' }
+  | { type: 'redo' };
+
+const MOST_STEPS = 200;
+
+export function benchReducer(state: BenchState, action: BenchAction): BenchState {
+  const { decisions, source } = state.present;
+  switch (action.type) {
+    case 'open':
+      return { past: [], present: action.work, future: [] };
+    case 'decide':
+      return step(state, { source, decisions: decided(decisions, action.change) });
+    case 'lock':
+      return step(state, { source, decisions: { ...decisions, locks: withLock(decisions, action) } });
+    case 'unlock':
+      return step(state, {
+        source,
+        decisions: { ...decisions, locks: without(decisions, action.placement) },
+      });
+    case 'write':
+      return step(state, { source: action.source, decisions: { ...decisions, locks: [] } });
+    case 'undo': {
+      const before = state.past.at(-1);
+      return before
+        ? { past: state.past.slice(0, -1), present: before, future: [state.present, ...state.future] }
+        : state;
+    }
+    case 'redo': {
+      const [after, ...rest] = state.future;
+      return after ? { past: [...state.past, state.present], present: after, future: rest } : state;
+    }
+  }
+}
+
+function step(state: BenchState, work: Work): BenchState {
+  return { past: [...state.past, state.present].slice(-MOST_STEPS), present: work, future: [] };
+}
+
+/** A lock counts its frets from the capo: with another capo it would be another chord, so it falls. */
+function decided(decisions: Decisions, change: Partial<Decisions>): Decisions {
+  const capoMoves = 'capo' in change && change.capo !== decisions.capo;
+  return { ...decisions, ...(capoMoves ? { locks: [] } : {}), ...change };
+}
+
+function without(decisions: Decisions, placement: number) {
+  return decisions.locks.filter((lock) => lock.placement !== placement);
+}
+
+function withLock(decisions: Decisions, lock: { placement: number; frets: string }) {
+  return [...without(decisions, lock.placement), { placement: lock.placement, frets: lock.frets }];
+}

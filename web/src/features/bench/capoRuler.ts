@@ -1,0 +1,48 @@
+import type { CapoCandidate } from '../../api/client';
+
+/** Drawing of the neck from the nut to the last capo position, in units of its own view box. */
+export const RULER = { width: 820, left: 34, right: 12, base: 82, neck: 22, tallest: 44 } as const;
+
+export interface Slot {
+  capo: number;
+  /** Left edge, middle and right edge of the fret's space; capo 0 stands before the nut. */
+  from: number;
+  middle: number;
+  to: number;
+  /** Height of the effort's column. */
+  height: number;
+  ticks: number;
+  late: boolean;
+}
+
+const MOST_TICKS = 5;
+
+/** Distance of a fret from the nut as a part of the scale length (equal temperament). */
+export function fretShare(fret: number): number {
+  return 1 - 2 ** (-fret / 12);
+}
+
+/** Where every fret of the ruler lies, to true scale. */
+export function fretX(fret: number, last: number): number {
+  const length = RULER.width - RULER.left - RULER.right;
+  return RULER.left + (fretShare(fret) / fretShare(last)) * length;
+}
+
+export function slots(candidates: CapoCandidate[]): Slot[] {
+  const last = Math.max(1, ...candidates.map((c) => c.capo));
+  const most = Math.max(1e-9, ...candidates.map((c) => c.total));
+  return candidates.map((candidate) => {
+    const to = fretX(candidate.capo, last);
+    const from = candidate.capo === 0 ? RULER.left - 28 : fretX(candidate.capo - 1, last);
+    const worst = candidate.worstChange;
+    return {
+      capo: candidate.capo,
+      from,
+      middle: candidate.capo === 0 ? RULER.left - 16 : (from + to) / 2,
+      to: candidate.capo === 0 ? RULER.left - 4 : to,
+      height: (RULER.tallest * candidate.total) / most,
+      ticks: Math.min(MOST_TICKS, candidate.barres),
+      late: worst !== null && worst.neededSeconds > worst.availableSeconds,
+    };
+  });
+}

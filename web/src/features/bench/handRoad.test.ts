@@ -1,0 +1,127 @@
+import { describe, expect, test } from 'vitest';
+import type { Change, Grip, Placement } from '../../api/client';
+import { fretY, holdsOf, pressY, roadFor, seen, stringX, threadsOf, timeBar } from './handRoad';
+
+const grip = (frets: (number | null)[], fingers: (string | null)[]): Grip => ({
+  shape: frets.map((f) => f ?? 'x').join(''),
+  frets: frets as number[],
+  fingers: fingers as string[],
+  barres: [],
+  damping: [],
+  effort: { total: 0, terms: [] },
+  tags: [],
+  spanMm: 0,
+  rung: 1,
+  isNew: false,
+});
+
+const place = (index: number, g: Grip): Placement => ({
+  index,
+  bar: index + 1,
+  beat: 1,
+  beats: 4,
+  section: '',
+  lyric: '',
+  chord: 'C',
+  played: 'C',
+  degree: 'I',
+  reading: { id: 'original', chord: 'C' },
+  grip: g,
+  locked: false,
+  alternatives: [],
+});
+
+const C = grip([null, 3, 2, 0, 1, 0], [null, '3', '2', null, '1', null]);
+const F = grip([1, 3, 3, 2, 1, 1], ['1', '3', '4', '2', '1', '1']);
+const placements = [place(0, C), place(1, F)];
+const road = roadFor(placements, 100, 300);
+
+describe('the road', () => {
+  test('frets grow narrower up the neck and narrower still above a capo', () => {
+    const gap = (capo: number, fret: number) => fretY(road, capo, fret) - fretY(road, capo, fret + 1);
+    expect(gap(0, 0)).toBeGreaterThan(gap(0, 1));
+    // Equal temperament: each fret is 2^(-1/12) as wide as the one below it.
+    expect(gap(0, 1) / gap(0, 0)).toBeCloseTo(2 ** (-1 / 12), 6);
+    expect(gap(5, 1) / gap(5, 0)).toBeCloseTo(2 ** (-1 / 12), 6);
+  });
+
+  test('a fingertip presses behind its fret', () => {
+    expect(pressY(road, 0, 3)).toBeGreaterThan(fretY(road, 0, 3));
+    expect(pressY(road, 0, 3)).toBeLessThan(fretY(road, 0, 2));
+  });
+
+  test('strings of a column stay inside it', () => {
+    expect(stringX(road, 1, 0)).toBeGreaterThan(100);
+    expect(stringX(road, 1, 5)).toBeLessThan(200);
+  });
+
+  test('is high enough for its highest grip', () => {
+    const high = grip([null, 9, 7, 8, null, null], [null, '3', '1', '2', null, null]);
+    expect(roadFor([place(0, high)], 100, 300).highestFret).toBe(10);
+  });
+});
+
+describe('holdsOf', () => {
+  test('a barre is one hold over its strings', () => {
+    expect(holdsOf(F)).toContainEqual({ finger: '1', fret: 1, from: 0, to: 5 });
+    expect(holdsOf(F)).toHaveLength(4);
+  });
+
+  test('open and silent strings have no finger', () => {
+    expect(holdsOf(C).map((h) => h.finger)).toEqual(['3', '2', '1']);
+  });
+});
+
+const change = (acts: Change['acts'], needed = 0.5): Change => ({
+  from: 0,
+  to: 1,
+  acts,
+  effort: { total: 0, terms: [] },
+  neededSeconds: needed,
+  availableSeconds: 1,
+});
+
+describe('threadsOf', () => {
+  test('a moving finger runs from its old place to its new one', () => {
+    const [thread] = threadsOf(
+      road,
+      0,
+      change([{ finger: '2', act: 'travels', distanceMm: 12 }]),
+      placements,
+    );
+    expect(thread).toMatchObject({
+      act: 'travels',
+      x1: stringX(road, 0, 2),
+      y1: pressY(road, 0, 2),
+      x2: stringX(road, 1, 3),
+      y2: pressY(road, 0, 2),
+    });
+  });
+
+  test('a finger that lands comes from nearby, one that lifts goes off nearby', () => {
+    const [lands] = threadsOf(road, 0, change([{ finger: '4', act: 'lands', distanceMm: 9 }]), placements);
+    expect(lands?.x2).toBe(stringX(road, 1, 2));
+    const back = { ...change([{ finger: '4', act: 'lifts', distanceMm: 0 }]), from: 1, to: 0 };
+    const [lifts] = threadsOf(road, 0, back, placements);
+    expect(lifts?.x1).toBe(stringX(road, 1, 2));
+  });
+});
+
+describe('timeBar', () => {
+  test.each([
+    [0.5, 'fits'],
+    [0.95, 'tight'],
+    [1.2, 'late'],
+  ])('needing %s of a second out of one is %s', (needed, verdict) => {
+    expect(timeBar(road, change([], needed)).verdict).toBe(verdict);
+  });
+
+  test('never grows past its neighbour', () => {
+    expect(timeBar(road, change([], 50)).needed).toBeLessThan(100);
+  });
+});
+
+test('seen gives the columns in the window and one more on each side', () => {
+  expect(seen(1000, 400, 100, 200)).toEqual([9, 15]);
+  expect(seen(0, 400, 100, 3)).toEqual([0, 2]);
+});

@@ -1,0 +1,150 @@
+import type { Change, Grip, Placement } from '../../api/client';
+import { fretShare } from './capoRuler';
+
+/** A finger pressing, seen from the road: where it is in its column and on the fret axis. */
+export interface Hold {
+  finger: string;
+  fret: number;
+  from: number;
+  to: number;
+}
+
+export interface Road {
+  /** Width of a placement's column. */
+  column: number;
+  height: number;
+  top: number;
+  /** Y of the nut or capo. */
+  ground: number;
+  highestFret: number;
+  strings: number;
+}
+
+export interface Thread {
+  finger: string;
+  act: 'stays' | 'slides' | 'travels' | 'lands' | 'lifts';
+  mm: number;
+  x1: number;
+  y1: number;
+  x2: number;
+  y2: number;
+}
+
+const FEWEST_FRETS = 5;
+const STUB = 16;
+
+/** A road high enough for every grip on it. */
+export function roadFor(placements: Placement[], column: number, height: number): Road {
+  const frets = placements.flatMap((p) => p.grip?.frets ?? []).map((f) => f ?? 0);
+  const strings = placements.find((p) => p.grip)?.grip?.frets.length ?? 6;
+  const top = 10;
+  return {
+    column,
+    height,
+    top,
+    ground: height - 26,
+    highestFret: Math.max(FEWEST_FRETS, 1 + Math.max(0, ...frets)),
+    strings,
+  };
+}
+
+/** Y of a fret line above a capo, to true scale. */
+export function fretY(road: Road, capo: number, fret: number): number {
+  const share = (f: number) => fretShare(capo + f) - fretShare(capo);
+  return road.ground - (share(fret) / share(road.highestFret)) * (road.ground - road.top - 8);
+}
+
+/** Y of a fingertip: it presses a third of the fret's width behind the fret. */
+export function pressY(road: Road, capo: number, fret: number): number {
+  return fretY(road, capo, fret) + 0.38 * (fretY(road, capo, fret - 1) - fretY(road, capo, fret));
+}
+
+export function stringX(road: Road, index: number, string: number): number {
+  const inset = road.column * 0.18;
+  return road.column * index + inset + (string * (road.column - 2 * inset)) / (road.strings - 1);
+}
+
+/** The fingers of a grip, one entry each, with the strings they press. */
+export function holdsOf(grip: Grip): Hold[] {
+  const holds = new Map<string, Hold>();
+  grip.fingers.forEach((finger, string) => {
+    const fret = grip.frets[string];
+    if (finger === null || fret === null || fret === undefined) {
+      return;
+    }
+    const known = holds.get(finger);
+    holds.set(finger, {
+      finger,
+      fret,
+      from: known ? known.from : string,
+      to: string,
+    });
+  });
+  return [...holds.values()];
+}
+
+/** What each finger does between two placements, as lines from one to the other. */
+export function threadsOf(road: Road, capo: number, change: Change, placements: Placement[]): Thread[] {
+  const from = placements[change.from]?.grip;
+  const to = placements[change.to]?.grip;
+  if (!from || !to) {
+    return [];
+  }
+  const before = new Map(holdsOf(from).map((h) => [h.finger, h]));
+  const after = new Map(holdsOf(to).map((h) => [h.finger, h]));
+  return change.acts.flatMap((act) => {
+    const left = before.get(act.finger);
+    const reached = after.get(act.finger);
+    const start = left && { x: stringX(road, change.from, left.from), y: pressY(road, capo, left.fret) };
+    const end = reached && { x: stringX(road, change.to, reached.from), y: pressY(road, capo, reached.fret) };
+    const kind = act.act as Thread['act'];
+    if (start && end) {
+      return [thread(act.finger, kind, act.distanceMm, start, end)];
+    }
+    if (start) {
+      return [thread(act.finger, kind, 0, start, { x: start.x + STUB, y: start.y - STUB / 2 })];
+    }
+    return end
+      ? [thread(act.finger, kind, act.distanceMm, { x: end.x - STUB, y: end.y - STUB / 2 }, end)]
+      : [];
+  });
+}
+
+function thread(
+  finger: string,
+  act: Thread['act'],
+  mm: number,
+  start: { x: number; y: number },
+  end: { x: number; y: number },
+): Thread {
+  return { finger, act, mm, x1: start.x, y1: start.y, x2: end.x, y2: end.y };
+}
+
+export interface TimeBar {
+  x: number;
+  width: number;
+  needed: number;
+  verdict: 'fits' | 'tight' | 'late';
+}
+
+const WIDEST = 1.5;
+const TIGHT = 0.9;
+
+/** Needed against available time of a change, under the way from one placement to the next. */
+export function timeBar(road: Road, change: Change): TimeBar {
+  const width = road.column * 0.6;
+  const share = change.availableSeconds > 0 ? change.neededSeconds / change.availableSeconds : 0;
+  return {
+    x: road.column * (change.to + 0.02) - width / 2,
+    width,
+    needed: width * Math.min(WIDEST, share),
+    verdict: share > 1 ? 'late' : share > TIGHT ? 'tight' : 'fits',
+  };
+}
+
+/** First and last column that are seen, with one more on each side so that threads run out of the picture. */
+export function seen(scrollLeft: number, width: number, column: number, count: number): [number, number] {
+  const first = Math.max(0, Math.floor(scrollLeft / column) - 1);
+  const last = Math.min(count - 1, Math.ceil((scrollLeft + width) / column) + 1);
+  return [first, last];
+}

@@ -1,0 +1,30 @@
+import { expect, test } from 'vitest';
+import type { Grip } from '../../api/client';
+import { actWords, timeWords } from './words';
+
+const grip = (frets: (number | null)[], fingers: (string | null)[]) =>
+  ({ frets, fingers }) as unknown as Grip;
+const G = grip([3, 2, 0, 0, 0, 3], ['3', '2', null, null, null, '4']);
+const C = grip([null, 3, 2, 0, 1, 0], [null, '3', '2', null, '1', null]);
+
+test.each([
+  [{ finger: '3', act: 'travels', distanceMm: 7.4 }, 'travels to string 5, fret 3, 7 mm'],
+  [{ finger: '1', act: 'lands', distanceMm: 20 }, 'lands on string 2, fret 1'],
+  [{ finger: '4', act: 'lifts', distanceMm: 0 }, 'lifts off string 1, fret 3'],
+  [{ finger: '2', act: 'stays', distanceMm: 0 }, 'stays on string 4, fret 2'],
+])('%o is said plainly', (act, words) => {
+  expect(actWords(act, G, C)).toBe(words);
+});
+
+test('a barre names its strings', () => {
+  const f = grip([1, 3, 3, 2, 1, 1], ['1', '3', '4', '2', '1', '1']);
+  expect(actWords({ finger: '1', act: 'lands', distanceMm: 1 }, C, f)).toBe('lands on strings 6–1, fret 1');
+});
+
+test.each([
+  [0.3, 'fits'],
+  [0.61, 'tight'],
+  [0.66, 'late'],
+])('%s seconds out of 0.65 is %s', (needed, verdict) => {
+  expect(timeWords({ neededSeconds: needed, availableSeconds: 0.65 }).verdict).toBe(verdict);
+});

@@ -1,0 +1,49 @@
+import type { Change, Grip } from '../../api/client';
+import { holdsOf } from './handRoad';
+
+type Act = Change['acts'][number];
+
+/** What a finger does, in words: {@code travels from string 5 fret 3 to string 4 fret 2, 47 mm}. */
+export function actWords(act: Act, before: Grip | null, after: Grip): string {
+  const left = before && place(before, act.finger);
+  const reached = place(after, act.finger);
+  const mm = act.distanceMm >= 0.5 ? `, ${Math.round(act.distanceMm)} mm` : '';
+  switch (act.act) {
+    case 'stays':
+      return `stays on ${reached ?? ''}`;
+    case 'slides':
+      return `slides to ${reached ?? ''}${mm}`;
+    case 'travels':
+      return `travels to ${reached ?? ''}${mm}`;
+    case 'lands':
+      return `lands on ${reached ?? ''}`;
+    default:
+      return `lifts off ${left ?? ''}`;
+  }
+}
+
+/** Where a finger presses, as players count: string 1 is the highest. */
+function place(grip: Grip, finger: string): string | null {
+  const hold = holdsOf(grip).find((h) => h.finger === finger);
+  if (!hold) {
+    return null;
+  }
+  const count = grip.frets.length;
+  const strings =
+    hold.from === hold.to ? `string ${count - hold.from}` : `strings ${count - hold.from}–${count - hold.to}`;
+  return `${strings}, fret ${hold.fret}`;
+}
+
+export type Verdict = 'fits' | 'tight' | 'late';
+
+const TIGHT_SHARE = 0.9;
+
+export function timeWords(change: Pick<Change, 'neededSeconds' | 'availableSeconds'>): {
+  text: string;
+  verdict: Verdict;
+} {
+  const { neededSeconds: needs, availableSeconds: has } = change;
+  const verdict = needs > has ? 'late' : needs > TIGHT_SHARE * has ? 'tight' : 'fits';
+  const word = { fits: 'there is time', tight: 'tight', late: 'too late' }[verdict];
+  return { text: `needs ${needs.toFixed(2)} s, has ${has.toFixed(2)} s: ${word}`, verdict };
+}

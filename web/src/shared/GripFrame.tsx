@@ -1,0 +1,100 @@
+import type { Grip } from '../api/client';
+import { frameOf } from './gripFrame';
+
+const STEP = 14;
+const TOP = 18;
+
+/** A chord frame: strings upright, frets across, dots with finger numbers. */
+export function GripFrame({ grip, size = 1 }: { grip: Grip; size?: number }) {
+  const frame = frameOf(grip);
+  const width = STEP * (frame.strings - 1);
+  const height = STEP * 1.25 * frame.rows;
+  const fretY = (fret: number) => TOP + STEP * 1.25 * (fret - frame.firstFret + 1);
+  const stopY = (fret: number) => fretY(fret) - (STEP * 1.25) / 2;
+  return (
+    <svg
+      role="img"
+      aria-label={`${grip.shape}, fingers ${grip.fingers.map((f) => f ?? '-').join(' ')}`}
+      width={(width + 44) * size}
+      height={(TOP + height + 18) * size}
+      viewBox={`-26 0 ${width + 44} ${TOP + height + 18}`}
+      fill="none"
+      stroke="currentColor"
+    >
+      {Array.from({ length: frame.rows + 1 }, (_, row) => (
+        <line
+          key={row}
+          x1={0}
+          x2={width}
+          y1={TOP + STEP * 1.25 * row}
+          y2={TOP + STEP * 1.25 * row}
+          strokeWidth={row === 0 && frame.firstFret === 1 ? 3 : 1}
+        />
+      ))}
+      {Array.from({ length: frame.strings }, (_, string) => (
+        <line key={string} x1={STEP * string} x2={STEP * string} y1={TOP} y2={TOP + height} />
+      ))}
+      {frame.firstFret > 1 && (
+        <text
+          x={-10}
+          y={stopY(frame.firstFret) + 4}
+          fontSize={12}
+          textAnchor="end"
+          fill="currentColor"
+          stroke="none"
+        >
+          {frame.firstFret}
+        </text>
+      )}
+      {grip.frets.map((fret, string) =>
+        fret === null || fret === 0 ? (
+          <text
+            key={string}
+            x={STEP * string}
+            y={12}
+            fontSize={12}
+            textAnchor="middle"
+            fill="currentColor"
+            stroke="none"
+          >
+            {fret === 0 ? 'o' : '×'}
+          </text>
+        ) : null,
+      )}
+      {grip.barres.map((barre) => (
+        <line
+          key={barre.finger}
+          x1={STEP * barre.from}
+          x2={STEP * barre.to}
+          y1={stopY(barre.fret)}
+          y2={stopY(barre.fret)}
+          strokeWidth={9}
+          strokeLinecap="round"
+        />
+      ))}
+      {frame.stops.map((stop) => (
+        <circle
+          key={stop.string}
+          cx={STEP * stop.string}
+          cy={stopY(stop.fret)}
+          r={5.5}
+          fill="currentColor"
+          stroke="none"
+        />
+      ))}
+      {frame.stops.map((stop) => (
+        <text
+          key={stop.string}
+          x={STEP * stop.string}
+          y={TOP + height + 13}
+          fontSize={11}
+          textAnchor="middle"
+          fill="currentColor"
+          stroke="none"
+        >
+          {stop.finger}
+        </text>
+      ))}
+    </svg>
+  );
+}
