@@ -62,11 +62,11 @@ class FirstSongTest {
             assertEquals(withOne, browser.shapesOnTheRoad());
 
             browser.labelled("Bar 2").click();
-            browser.find(By.xpath("//aside//*[contains(text(),'Why: D to A')]"));
-            browser.find(By.xpath("//aside//*[contains(text(),'Other grips for A')]"));
+            browser.find(By.xpath("//aside//h2[contains(.,'Why: D to A')]"));
+            browser.find(By.xpath("//aside//h3[contains(.,'Other grips for A')]"));
 
             browser.button("Print").click();
-            browser.find(By.xpath("//*[contains(text(),'Capo 1, sounds in')]"));
+            browser.find(By.xpath("//p[contains(.,'Capo 1, sounds in')]"));
 
             List<String> abroad = browser.requested().stream()
                     .filter(url -> !url.startsWith(application.address()) && !url.startsWith("data:"))
