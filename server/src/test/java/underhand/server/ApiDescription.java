@@ -1,4 +1,4 @@
-package underhand.server.platform;
+package underhand.server;
 
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
@@ -6,11 +6,11 @@ import io.swagger.v3.oas.models.servers.Server;
 import java.util.List;
 import java.util.TreeMap;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Configuration;
 
-/** What the OpenAPI document says of the whole API. */
-@Configuration
+/** Makes the OpenAPI document from the controllers; the application itself serves the committed one. */
+@TestConfiguration
 class ApiDescription {
 
     @Bean
