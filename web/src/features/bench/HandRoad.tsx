@@ -62,14 +62,14 @@ export function HandRoad({
 
   return (
     <Box component="section" aria-label="Hand road">
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}>
-        <Typography variant="h3" component="h2">
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+        <Typography variant="h3" component="h2" sx={{ whiteSpace: 'nowrap' }}>
           Hand road
         </Typography>
         <SectionJumps placements={placements} onJump={jump} />
-        <Box sx={{ flex: 1 }} />
         <Button
           size="small"
+          sx={{ minWidth: 44 }}
           aria-label="Narrower columns"
           onClick={() => setColumn((c) => Math.max(NARROWEST, c - 18))}
         >
@@ -77,6 +77,7 @@ export function HandRoad({
         </Button>
         <Button
           size="small"
+          sx={{ minWidth: 44 }}
           aria-label="Wider columns"
           onClick={() => setColumn((c) => Math.min(WIDEST, c + 18))}
         >
@@ -167,12 +168,12 @@ function landing(arrangement: Arrangement, index: number): Set<string> {
 function SectionJumps({ placements, onJump }: { placements: Placement[]; onJump: (index: number) => void }) {
   const starts = placements.filter((p, i) => p.section !== '' && p.section !== placements[i - 1]?.section);
   return (
-    <>
+    <Box sx={{ flex: 1, minWidth: 0, display: 'flex', overflowX: 'auto', scrollbarWidth: 'thin' }}>
       {starts.map((p) => (
-        <Button key={p.index} size="small" sx={{ minWidth: 0 }} onClick={() => onJump(p.index)}>
+        <Button key={p.index} size="small" sx={{ minWidth: 0, flex: 'none' }} onClick={() => onJump(p.index)}>
           {p.section}
         </Button>
       ))}
-    </>
+    </Box>
   );
 }
