@@ -229,10 +229,11 @@ final class PartSolver {
     }
 
     private PlacedGrip placed(Chart.Placed placed, List<Layer> layers, Integer at, Route route) {
-        Key playedKey = song.key().transpose(-capo);
+        Key key = placed.key().orElse(song.key());
+        Key playedKey = key.transpose(-capo);
         Optional<ChordSymbol> chord = placed.placement().chord();
         Optional<ChordSymbol> played = chord.map(c -> capo == 0 ? c : c.transpose(-capo, playedKey));
-        Optional<String> degree = chord.map(c -> Degree.of(c, song.key()));
+        Optional<String> degree = chord.map(c -> Degree.of(c, key));
         if (at == null) {
             return new PlacedGrip(placed, played, degree, Optional.empty(), false, List.of());
         }

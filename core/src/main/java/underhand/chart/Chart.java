@@ -34,8 +34,12 @@ public record Chart(
     /** More placements than this are refused. */
     public static final int MOST_PLACEMENTS = 2000;
 
-    /** A placement with the place it has in the song. */
-    public record Placed(int index, int bar, String section, Metre metre, Placement placement) {}
+    /**
+     * A placement with the place it has in the song.
+     *
+     * @param key key its section states; empty where it states none
+     */
+    public record Placed(int index, int bar, String section, Optional<Key> key, Metre metre, Placement placement) {}
 
     public Chart {
         Objects.requireNonNull(title, "title");
@@ -52,7 +56,7 @@ public record Chart(
             for (Bar one : section.bars()) {
                 bar++;
                 for (Placement placement : one.placements()) {
-                    placed.add(new Placed(placed.size(), bar, section.name(), one.metre(), placement));
+                    placed.add(new Placed(placed.size(), bar, section.name(), section.key(), one.metre(), placement));
                 }
             }
         }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import underhand.pitch.Interval;
 import underhand.pitch.Note;
 import underhand.pitch.Pitch;
@@ -100,13 +101,14 @@ public final class ChordNamer {
             cost += price;
         }
         List<Integer> foreign = classes.stream()
-                .filter(c -> type.intervals().stream().noneMatch(i -> (root + i.pitchClass()) % 12 == c))
+                .filter(c -> Stream.concat(type.intervals().stream(), type.optional().stream())
+                        .noneMatch(i -> (root + i.pitchClass()) % 12 == c))
                 .toList();
-        boolean bassIsForeign = foreign.equals(List.of(bass)) && bassHeard && missing.isEmpty();
+        boolean bassIsForeign = foreign.equals(List.of(bass)) && missing.isEmpty();
         if (!foreign.isEmpty() && !bassIsForeign) {
             return Optional.empty();
         }
-        boolean slash = bass != root && bassHeard;
+        boolean slash = bassIsForeign || bass != root && bassHeard;
         cost += bassIsForeign ? FOREIGN_BASS : slash ? SLASH : 0;
         Note rootNote = spellRoot(root, type);
         Note bassNote = spellBass(rootNote, type, bass);
@@ -117,8 +119,9 @@ public final class ChordNamer {
     private static double priceOfMissing(Interval interval, ChordType type, int sounding) {
         return switch (interval.number()) {
             case 1 -> type.has(7) && type.has(3) && sounding >= 3 ? MISSING_ROOT : Double.POSITIVE_INFINITY;
-            case 5 -> interval.offset() == 0 && type.has(3) ? MISSING_FIFTH : Double.POSITIVE_INFINITY;
-            case 9 -> type.has(13) && interval.offset() == 0 ? MISSING_NINTH : Double.POSITIVE_INFINITY;
+            case 5 -> interval.offset() == 0 && (type.has(3) || type.has(7)) ? MISSING_FIFTH : Double.POSITIVE_INFINITY;
+            case 9 ->
+                interval.offset() == 0 && (type.has(11) || type.has(13)) ? MISSING_NINTH : Double.POSITIVE_INFINITY;
             default -> Double.POSITIVE_INFINITY;
         };
     }

@@ -12,6 +12,9 @@ import underhand.pitch.Interval;
  */
 public record ChordType(String suffix, List<Interval> intervals) {
 
+    private static final Interval MAJOR_THIRD = Interval.parse("M3");
+    private static final Interval ELEVENTH = Interval.parse("P11");
+
     public ChordType {
         Objects.requireNonNull(suffix, "suffix");
         intervals = intervals.stream().sorted().toList();
@@ -28,6 +31,17 @@ public record ChordType(String suffix, List<Interval> intervals) {
     /** Whether any interval has this number, such as 7 for a seventh of any quality. */
     public boolean has(int number) {
         return intervals.stream().anyMatch(i -> i.number() == number);
+    }
+
+    /**
+     * Intervals players add to some types although lead sheets leave them out: the third of an eleventh, the eleventh of
+     * a thirteenth.
+     */
+    public List<Interval> optional() {
+        if (has(11) && has(7) && !has(3)) {
+            return List.of(MAJOR_THIRD);
+        }
+        return has(13) && has(7) && has(3) && !has(11) ? List.of(ELEVENTH) : List.of();
     }
 
     public boolean hasInterval(Interval interval) {

@@ -35,7 +35,7 @@ final class SuffixReader {
     private final int from;
     private final TreeSet<Interval> intervals = new TreeSet<>();
     private Interval seventh = Interval.parse("m7");
-    private int open;
+    private int farthest;
 
     /** @param from index in the whole symbol at which the suffix starts; used in error messages */
     SuffixReader(String symbol, int from, int to) {
@@ -56,43 +56,46 @@ final class SuffixReader {
         return List.copyOf(pieces);
     }
 
+    /** Reads the whole suffix; where a longer piece leads nowhere, shorter ones are tried: m add9, not ma dd9. */
     ChordType read() {
+        List<Piece> pieces = new ArrayList<>();
+        if (!split(from, 0, pieces)) {
+            throw new ChordFormatException(text, farthest, reason());
+        }
         intervals.add(Interval.parse("P1"));
         intervals.add(MAJOR_THIRD);
         intervals.add(PERFECT_FIFTH);
-        int at = from;
-        boolean first = true;
-        while (at < text.length()) {
-            char c = text.charAt(at);
-            if (SEPARATORS.indexOf(c) >= 0) {
-                separator(c, at);
-                at++;
-                continue;
-            }
-            Piece piece = pieceAt(at, first);
-            piece.effects().forEach(this::apply);
-            at += piece.text().length();
-            first = false;
-        }
-        if (open != 0) {
-            throw new ChordFormatException(text, text.length(), "a parenthesis is left open");
-        }
+        pieces.forEach(piece -> piece.effects().forEach(this::apply));
         return ChordTypes.STANDARD.of(List.copyOf(intervals));
     }
 
-    private void separator(char c, int at) {
-        open += c == '(' ? 1 : c == ')' ? -1 : 0;
-        if (open < 0) {
-            throw new ChordFormatException(text, at, "a parenthesis is closed that was not opened");
-        }
+    private String reason() {
+        return farthest < text.length()
+                ? "\"" + text.substring(farthest) + "\" is not a known suffix"
+                : "a parenthesis is left open";
     }
 
-    private Piece pieceAt(int at, boolean first) {
-        return PIECES.stream()
-                .filter(p -> p.place().allows(first) && text.startsWith(p.text(), at))
-                .findFirst()
-                .orElseThrow(() ->
-                        new ChordFormatException(text, at, "\"" + text.substring(at) + "\" is not a known suffix"));
+    /** Cuts the text from an index on into known pieces; a symbol is short, so trying all ways is cheap. */
+    private boolean split(int at, int open, List<Piece> pieces) {
+        farthest = Math.max(farthest, at);
+        if (at == text.length()) {
+            return open == 0;
+        }
+        char c = text.charAt(at);
+        if (SEPARATORS.indexOf(c) >= 0) {
+            int depth = open + (c == '(' ? 1 : c == ')' ? -1 : 0);
+            return depth >= 0 && split(at + 1, depth, pieces);
+        }
+        for (Piece piece : PIECES) {
+            if (piece.place().allows(pieces.isEmpty()) && text.startsWith(piece.text(), at)) {
+                pieces.add(piece);
+                if (split(at + piece.text().length(), open, pieces)) {
+                    return true;
+                }
+                pieces.remove(pieces.size() - 1);
+            }
+        }
+        return false;
     }
 
     private void apply(String effect) {

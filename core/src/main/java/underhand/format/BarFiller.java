@@ -50,13 +50,21 @@ final class BarFiller {
         return drawn ? cells.size() : 0;
     }
 
+    /** Whether its beats are drawn and are fewer than the metre's. */
+    boolean isShort(Metre metre) {
+        return drawn && cells.size() < metre.beats();
+    }
+
     /**
      * The bar; a bar that begins with a held beat holds the chord before it.
      *
      * @param before chord that sounded last; empty when none has yet
+     * @param first whether it is the first bar of the song: drawn short, it is a pick-up and keeps its length
      */
-    Bar fill(Metre metre, Optional<ChordSymbol> before) {
-        double each = (double) metre.beats() / cells.size();
+    Bar fill(Metre metre, Optional<ChordSymbol> before, boolean first) {
+        boolean pickUp = first && isShort(metre);
+        double each = pickUp ? 1 : (double) metre.beats() / cells.size();
+        int start = pickUp ? metre.beats() - cells.size() : 0;
         List<Placement> placements = new ArrayList<>();
         for (int i = 0; i < cells.size(); ) {
             Cell cell = cells.get(i);
@@ -65,7 +73,7 @@ final class BarFiller {
                 end++;
             }
             Optional<ChordSymbol> chord = cell.holds() ? before : cell.chord();
-            placements.add(new Placement(chord, 1 + i * each, (end - i) * each, tidy(cell.lyric())));
+            placements.add(new Placement(chord, 1 + start + i * each, (end - i) * each, tidy(cell.lyric())));
             i = end;
         }
         return new Bar(metre, placements);

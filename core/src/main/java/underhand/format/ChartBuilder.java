@@ -9,21 +9,45 @@ import underhand.chart.Metre;
 import underhand.chart.Placement;
 import underhand.chart.Section;
 import underhand.chord.ChordSymbol;
+import underhand.pitch.Key;
 
 /** Puts bars into sections as they are read, and writes repeats out. */
 final class ChartBuilder {
 
-    private record OpenSection(String name, List<Bar> bars) {}
+    private record OpenSection(String name, Optional<Key> key, List<Bar> bars) {}
 
     private final List<OpenSection> sections = new ArrayList<>();
     private int placements;
     private int repeatFrom;
+
+    /** Bars before the first ending of a repeat; they come again before each further ending. */
+    private List<Bar> beforeEndings = List.of();
+
+    /** Key of the sections from here on, where the chart states one. */
+    private Optional<Key> key = Optional.empty();
+
     private Optional<ChordSymbol> lastChord = Optional.empty();
 
     /** Begins a section; a repeat that was opened before it is forgotten. */
     void section(String name) {
-        sections.add(new OpenSection(name, new ArrayList<>()));
+        sections.add(new OpenSection(name, key, new ArrayList<>()));
         repeatFrom = 0;
+        beforeEndings = List.of();
+    }
+
+    /** Sections have this key from now on; one that has bars already goes on as a section of the same name. */
+    void key(Optional<Key> newKey) {
+        if (newKey.equals(key)) {
+            return;
+        }
+        key = newKey;
+        if (!sections.isEmpty()) {
+            section(sections.get(sections.size() - 1).name());
+        }
+    }
+
+    boolean isEmpty() {
+        return placements == 0;
     }
 
     Optional<ChordSymbol> lastChord() {
@@ -63,11 +87,23 @@ final class ChartBuilder {
 
     void openRepeat() {
         repeatFrom = bars().size();
+        beforeEndings = List.of();
+    }
+
+    /** An ending of a repeat begins here. */
+    void ending() {
+        if (beforeEndings.isEmpty()) {
+            beforeEndings = List.copyOf(bars().subList(Math.min(repeatFrom, bars().size()), bars().size()));
+        }
     }
 
     /** Writes out the bars since the repeat was opened, or since the section began, so that they stand {@code times}. */
     void closeRepeat(int times) {
-        repeat(repeatFrom, times);
+        if (beforeEndings.isEmpty()) {
+            repeat(repeatFrom, times);
+        } else {
+            beforeEndings.forEach(bar -> bar(bar.withoutLyrics()));
+        }
         repeatFrom = bars().size();
     }
 
@@ -90,11 +126,11 @@ final class ChartBuilder {
     List<Section> build() {
         return sections.stream()
                 .filter(s -> !s.bars().isEmpty())
-                .map(s -> new Section(s.name(), s.bars()))
+                .map(s -> new Section(s.name(), s.key(), s.bars()))
                 .toList();
     }
 
     Bar fill(BarFiller filler, Metre metre) {
-        return filler.fill(metre, lastChord);
+        return filler.fill(metre, lastChord, isEmpty());
     }
 }

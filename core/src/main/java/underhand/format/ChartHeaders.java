@@ -21,7 +21,16 @@ final class ChartHeaders {
 
     String title = "";
     Optional<Key> key = Optional.empty();
+
+    /** Metre of the bars from here on. */
     Metre metre = Metre.COMMON;
+
+    /** Metre the song begins in: the last one stated before its first bar. */
+    Metre firstMetre = Metre.COMMON;
+
+    /** Key the song begins in. */
+    Optional<Key> firstKey = Optional.empty();
+
     OptionalInt tempo = OptionalInt.empty();
     OptionalInt capo = OptionalInt.empty();
     Optional<String> tuning = Optional.empty();

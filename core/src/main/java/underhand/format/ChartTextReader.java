@@ -48,8 +48,8 @@ public final class ChartTextReader {
         }
         Chart chart = new Chart(
                 headers.title,
-                headers.key,
-                headers.metre,
+                builder.isEmpty() ? headers.key : headers.firstKey,
+                builder.isEmpty() ? headers.metre : headers.firstMetre,
                 headers.tempo,
                 headers.capo,
                 headers.tuning,
@@ -83,6 +83,11 @@ public final class ChartTextReader {
 
     private void read(ChordLine line, Optional<String> wordsUnder) {
         anythingRead = true;
+        if (builder.isEmpty()) {
+            headers.firstMetre = headers.metre;
+            headers.firstKey = headers.key;
+        }
+        builder.key(headers.key);
         line.into(builder, headers.metre, wordsUnder, faults::add);
     }
 

@@ -19,6 +19,7 @@ final class ChordLine {
     private static final Pattern BRACKETS = Pattern.compile("\\[([^\\[\\]]*)]");
     private static final Pattern SPACED = Pattern.compile("\\|:|:\\||\\|\\||\\||\\[|]|[^\\s|]+");
     private static final Pattern TIMES = Pattern.compile("[x×]([0-9]{1,2})|([0-9]{1,2})[x×]");
+    private static final Pattern ENDING = Pattern.compile("[1-9]\\.");
     private static final int MOST_TIMES = 32;
 
     /** What a piece of the line is. */
@@ -31,6 +32,7 @@ final class ChordLine {
         CLOSE_REPEAT,
         BEAT,
         SAME_BAR,
+        ENDING,
         TIMES
     }
 
@@ -85,6 +87,8 @@ final class ChordLine {
                 part.chars()
                         .filter(c -> c == '.' || c == '/')
                         .forEach(c -> pieces.add(Piece.of(Kind.BEAT, "/", offset + matcher.start() + 1)));
+            } else if (ENDING.matcher(part.strip()).matches()) {
+                pieces.add(Piece.of(Kind.ENDING, part.strip(), offset + matcher.start() + 1));
             } else if (part.strip().equals("%")) {
                 pieces.add(Piece.of(Kind.SAME_BAR, "%", offset + matcher.start() + 1));
             } else if (!part.isBlank()) {
@@ -129,6 +133,8 @@ final class ChordLine {
             text.chars().forEach(c -> pieces.add(Piece.of(Kind.BEAT, "/", column)));
         } else if (text.equals("%")) {
             pieces.add(Piece.of(Kind.SAME_BAR, text, column));
+        } else if (ENDING.matcher(text).matches()) {
+            pieces.add(Piece.of(Kind.ENDING, text, column));
         } else if (TIMES.matcher(text).matches()) {
             pieces.add(Piece.of(Kind.TIMES, text, column));
         } else {
@@ -205,6 +211,7 @@ final class ChordLine {
                 case BEAT -> bar.beat();
                 case SAME_BAR -> sameBar(piece);
                 case BAR -> finishBar();
+                case ENDING -> builder.ending();
                 case OPEN_REPEAT -> {
                     finishBar();
                     builder.openRepeat();
@@ -290,7 +297,8 @@ final class ChordLine {
                 return;
             }
             int drawn = bar.drawnBeats();
-            if (drawn > 0 && drawn != metre.beats() && barred) {
+            boolean pickUp = builder.isEmpty() && bar.isShort(metre);
+            if (drawn > 0 && drawn != metre.beats() && barred && !pickUp) {
                 faults.accept(new Fault(
                         number,
                         1,

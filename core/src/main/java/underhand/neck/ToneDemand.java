@@ -33,6 +33,9 @@ public record ToneDemand(int allowed, int required, int lowest, int root) {
                 required |= bit;
             }
         }
+        for (Interval interval : chord.type().optional()) {
+            allowed |= 1 << chord.root().plus(interval).pitchClass();
+        }
         int lowest = -1;
         if (chord.bass().isPresent() && !bassElsewhere) {
             lowest = chord.bass().get().pitchClass();
@@ -44,10 +47,11 @@ public record ToneDemand(int allowed, int required, int lowest, int root) {
     private static boolean isRequired(Interval interval, ChordType type, boolean bassElsewhere) {
         boolean altered = interval.offset() != 0;
         boolean highest = type.intervals().get(type.intervals().size() - 1).equals(interval);
+        boolean power = !type.has(3) && !type.has(4) && !type.has(2) && !type.has(7);
         boolean triad = !type.has(6) && !type.has(7) && !type.has(9) && !type.has(11) && !type.has(13);
         return switch (interval.number()) {
             case 1 -> !bassElsewhere;
-            case 5 -> altered || !type.has(3) && !type.has(4) && !type.has(2) || triad && !bassElsewhere;
+            case 5 -> altered || power || triad && !bassElsewhere;
             case 9, 11 -> altered || highest;
             default -> true;
         };

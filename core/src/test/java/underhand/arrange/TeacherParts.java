@@ -68,7 +68,7 @@ final class TeacherParts {
                 OptionalInt.empty(),
                 OptionalInt.empty(),
                 Optional.empty(),
-                List.of(new Section("", bars)));
+                List.of(new Section("", Optional.empty(), bars)));
     }
 
     /** The shapes chosen for a part, in order. */

@@ -43,7 +43,10 @@ class ChartTextReaderTest {
         "'| G | . . D . |',1:G4 2:G2 2:D2",
         "'| N.C. | G |',1:N.C.4 2:G4",
         "'[A]',1:A4",
-        "'(G) D',1:G4 2:D4"
+        "'(G) D',1:G4 2:D4",
+        "'|: G D |1. Em :|2. C |',1:G2 1:D2 2:Em4 3:G2 3:D2 4:C4",
+        "'|: G |1. D :|2. Em :|3. C |',1:G4 2:D4 3:G4 4:Em4 5:G4 6:C4",
+        "'| D . | G | C |',1:D2 2:G4 3:C4"
     })
     void read_layout_sharesTheBars(String source, String layout) {
         assertEquals(layout, layout(source));
@@ -77,6 +80,26 @@ class ChartTextReaderTest {
         assertEquals("D2 A2 D3 G3 B3 E4", chart.tuning().orElseThrow());
         assertEquals("Verse", chart.sections().get(0).name());
         assertEquals(3, chart.placements().get(0).placement().beats());
+    }
+
+    @Test
+    void read_metreAndKeyInTheMiddle_holdFromThere() {
+        Chart chart = ChartTextReader.read("key: G\nmetre: 3/4\n[Verse]\n[G]one\nkey: A\nmetre: 4/4\n[A]two")
+                .chart();
+        assertEquals(new Metre(3, 4), chart.metre());
+        assertEquals(Key.parse("G"), chart.key().orElseThrow());
+        List<Chart.Placed> placed = chart.placements();
+        assertEquals(new Metre(4, 4), placed.get(1).metre());
+        assertEquals(Key.parse("A"), placed.get(1).key().orElseThrow());
+        assertEquals("Verse", placed.get(1).section());
+    }
+
+    @Test
+    void read_pickUp_standsAtTheEndOfItsBar() {
+        Chart.Placed pickUp =
+                ChartTextReader.read("| D . | G |").chart().placements().get(0);
+        assertEquals(3, pickUp.placement().beat());
+        assertEquals(List.of(), faults("| D . | G |"));
     }
 
     @Test
@@ -119,7 +142,7 @@ class ChartTextReaderTest {
         "tuning: E A D,9",
         "{mood: bright},2",
         "'| % | G |',3",
-        "'| G . D |',1",
+        "'| G | G . D |',1",
         "'G D x99',5"
     })
     void read_badPiece_isReportedWhereItStands(String source, int column) {

@@ -6,8 +6,10 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.function.Predicate;
+import underhand.chord.ChordSymbol;
 import underhand.neck.Fretboard;
 import underhand.neck.Guitar;
 import underhand.neck.Shape;
@@ -18,11 +20,26 @@ final class FingeredChords {
 
     static final List<Position> ALL = load();
 
-    private static final Fretboard BOARD = new Fretboard(Guitar.ACOUSTIC, Tuning.STANDARD, 0);
+    static final Fretboard BOARD = new Fretboard(Guitar.ACOUSTIC, Tuning.STANDARD, 0);
 
     private FingeredChords() {}
 
+    /** Names of the data set that are not written as lead sheets write them. */
+    private static final Map<String, String> SUFFIXES = Map.of(
+            "major", "",
+            "minor", "m",
+            "alt", "(b5)",
+            "7sg", "7",
+            "mmaj7", "m(maj7)",
+            "mmaj7b5", "dim(maj7)",
+            "mmaj9", "m(maj9)",
+            "mmaj11", "m(maj11)");
+
     record Position(String key, String suffix, Shape shape, String fingers) {
+        ChordSymbol chord() {
+            return ChordSymbol.parse(key + SUFFIXES.getOrDefault(suffix, suffix));
+        }
+
         boolean isFingered() {
             return fingers.chars().anyMatch(c -> c != '-');
         }
