@@ -14,6 +14,7 @@ import underhand.neck.Tuning;
  *
  * @param capo fret of the capo; empty to take the one with the least effort
  * @param tempo beats a minute; empty to take the chart's
+ * @param taste how the part should sound
  */
 public record ArrangementSettings(
         Rung rung,
@@ -23,7 +24,8 @@ public record ArrangementSettings(
         Setting setting,
         OptionalInt capo,
         OptionalInt tempo,
-        List<Lock> locks) {
+        List<Lock> locks,
+        Taste taste) {
 
     /** Highest fret a capo is tried at. */
     public static final int HIGHEST_CAPO = 9;
@@ -38,6 +40,7 @@ public record ArrangementSettings(
         Objects.requireNonNull(tuning, "tuning");
         Objects.requireNonNull(setting, "setting");
         locks = List.copyOf(locks);
+        Objects.requireNonNull(taste, "taste");
         if (capo.isPresent() && (capo.getAsInt() < 0 || capo.getAsInt() > HIGHEST_ASKED_CAPO)) {
             throw new IllegalArgumentException("capo must be 0 to " + HIGHEST_ASKED_CAPO + ", was " + capo.getAsInt());
         }
@@ -57,27 +60,37 @@ public record ArrangementSettings(
                 Setting.ALONE,
                 OptionalInt.empty(),
                 OptionalInt.empty(),
-                List.of());
+                List.of(),
+                Taste.NEUTRAL);
     }
 
     public ArrangementSettings withCapo(int fret) {
-        return new ArrangementSettings(rung, player, guitar, tuning, setting, OptionalInt.of(fret), tempo, locks);
+        return new ArrangementSettings(
+                rung, player, guitar, tuning, setting, OptionalInt.of(fret), tempo, locks, taste);
     }
 
     public ArrangementSettings withCapoOpen() {
-        return new ArrangementSettings(rung, player, guitar, tuning, setting, OptionalInt.empty(), tempo, locks);
+        return new ArrangementSettings(rung, player, guitar, tuning, setting, OptionalInt.empty(), tempo, locks, taste);
     }
 
     public ArrangementSettings withTempo(int beatsAMinute) {
         return new ArrangementSettings(
-                rung, player, guitar, tuning, setting, capo, OptionalInt.of(beatsAMinute), locks);
+                rung, player, guitar, tuning, setting, capo, OptionalInt.of(beatsAMinute), locks, taste);
     }
 
     public ArrangementSettings withSetting(Setting other) {
-        return new ArrangementSettings(rung, player, guitar, tuning, other, capo, tempo, locks);
+        return new ArrangementSettings(rung, player, guitar, tuning, other, capo, tempo, locks, taste);
     }
 
     public ArrangementSettings withLocks(List<Lock> other) {
-        return new ArrangementSettings(rung, player, guitar, tuning, setting, capo, tempo, other);
+        return new ArrangementSettings(rung, player, guitar, tuning, setting, capo, tempo, other, taste);
+    }
+
+    public ArrangementSettings withTaste(Taste other) {
+        return new ArrangementSettings(rung, player, guitar, tuning, setting, capo, tempo, locks, other);
+    }
+
+    public ArrangementSettings withPlayer(Player other) {
+        return new ArrangementSettings(rung, other, guitar, tuning, setting, capo, tempo, locks, taste);
     }
 }

@@ -41,6 +41,7 @@ public final class GripFinder {
     private final Player player;
     private final Setting setting;
     private final int highestFret;
+    private final Parameters parameters;
     private final double newShape;
     private final double strange;
     private final double otherFingers;
@@ -52,6 +53,18 @@ public final class GripFinder {
     /** @param highestFret highest fret above the capo, on top of what the rung allows */
     public GripFinder(
             Fretboard board, Rung rung, Player player, Setting setting, int highestFret, Parameters parameters) {
+        this(board, rung, player, setting, highestFret, parameters, Taste.NEUTRAL);
+    }
+
+    private GripFinder(
+            Fretboard board,
+            Rung rung,
+            Player player,
+            Setting setting,
+            int highestFret,
+            Parameters parameters,
+            Taste taste) {
+        this.parameters = parameters;
         this.board = board;
         this.rung = rung;
         this.player = player;
@@ -62,8 +75,13 @@ public final class GripFinder {
         this.otherFingers = parameters.get("habit.fingers." + rung.level());
         this.beyond = parameters.get("habit.beyond");
         this.hand = new HandEffort(board, player, parameters);
-        this.sound = new SoundEffort(board, setting, parameters);
+        this.sound = new SoundEffort(board, setting, taste, parameters);
         this.repertoire = Repertoire.of(rung);
+    }
+
+    /** The same search for another taste. */
+    GripFinder withTaste(Taste taste) {
+        return new GripFinder(board, rung, player, setting, highestFret, parameters, taste);
     }
 
     public Fretboard board() {

@@ -1,6 +1,7 @@
 package underhand.arrange;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -16,6 +17,7 @@ import underhand.hand.Parameters;
 import underhand.harmony.Degree;
 import underhand.move.Change;
 import underhand.move.ChangeModel;
+import underhand.move.ChangeTerm;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.pitch.Key;
@@ -47,6 +49,7 @@ final class PartSolver {
     private final int capo;
     private final GripFinder finder;
     private final ChangeModel changes;
+    private final VoiceLeading voices;
     private final double changeWeight;
     private final double lateWeight;
     private final double capoPrice;
@@ -59,8 +62,15 @@ final class PartSolver {
         this.capo = capo;
         Fretboard board = new Fretboard(settings.guitar(), settings.tuning(), capo);
         this.finder = new GripFinder(
-                board, settings.rung(), settings.player(), settings.setting(), GripFinder.HIGHEST_FRET, parameters);
+                        board,
+                        settings.rung(),
+                        settings.player(),
+                        settings.setting(),
+                        GripFinder.HIGHEST_FRET,
+                        parameters)
+                .withTaste(settings.taste());
         this.changes = new ChangeModel(board, settings.rung(), settings.player(), parameters);
+        this.voices = new VoiceLeading(board, settings.setting(), settings.taste(), parameters);
         this.changeWeight = parameters.get("route.change");
         this.lateWeight = parameters.get("late");
         this.capoPrice =
@@ -194,7 +204,8 @@ final class PartSolver {
                 for (int to = 0; to < effort[from].length; to++) {
                     double[] both =
                             changes.effortAndSeconds(left, pair.to().get(to).grip());
-                    effort[from][to] = (float) both[0];
+                    double ear = voices.effort(left, pair.to().get(to).grip());
+                    effort[from][to] = (float) (changeWeight * both[0] + ear);
                     seconds[from][to] = (float) both[1];
                 }
             }
@@ -220,7 +231,7 @@ final class PartSolver {
         @Override
         public double edgeCost(int layer, int from, int to) {
             Prices known = prices[layer];
-            return changeWeight * known.effort()[from][to] + late(known.seconds()[from][to], available[layer]);
+            return known.effort()[from][to] + late(known.seconds()[from][to], available[layer]);
         }
     }
 
@@ -271,16 +282,21 @@ final class PartSolver {
         for (int layer = 1; layer < layers.size(); layer++) {
             Layer before = layers.get(layer - 1);
             Layer after = layers.get(layer);
-            Change change = changes.between(
-                    before.grips().get(route.nodes()[layer - 1]).grip(),
-                    after.grips().get(route.nodes()[layer]).grip());
+            Grip left = before.grips().get(route.nodes()[layer - 1]).grip();
+            Grip reached = after.grips().get(route.nodes()[layer]).grip();
+            Change change = changes.between(left, reached);
             double available = song.secondsToLeave(before.placed());
+            Map<ChangeTerm, Double> more = voices.terms(left, reached);
+            double late = late(change.neededSeconds(), available);
+            if (late > 0) {
+                more.put(ChangeTerm.LATE, late);
+            }
             timed.add(new TimedChange(
                     before.placed().index(),
                     after.placed().index(),
                     change,
                     available,
-                    late(change.neededSeconds(), available)));
+                    Collections.unmodifiableMap(more)));
         }
         return timed;
     }

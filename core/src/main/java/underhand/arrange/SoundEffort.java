@@ -39,12 +39,13 @@ final class SoundEffort {
     private final double unison;
     private final double gap;
     private final double openHigh;
+    private final double ring;
     private final double bass;
     private final double fifth;
     private final double doubling;
     private final double mud;
 
-    SoundEffort(Fretboard board, Setting setting, Parameters p) {
+    SoundEffort(Fretboard board, Setting setting, Taste taste, Parameters p) {
         this.board = board;
         this.bassElsewhere = setting.bassElsewhere();
         full = p.get("sound.full." + setting.id());
@@ -55,7 +56,8 @@ final class SoundEffort {
         rings = p.get("sound.rings");
         unison = p.get("sound.unison");
         gap = p.get("sound.gap");
-        openHigh = p.get("sound.openHigh");
+        openHigh = p.get("sound.openHigh") * (1 - Math.max(0, taste.ring()));
+        ring = -taste.ring() * p.get("sound.ring");
         bass = p.get("sound.bass");
         fifth = p.get("sound.fifth");
         doubling = p.get("sound.doubling");
@@ -99,6 +101,7 @@ final class SoundEffort {
     void ofHand(Effort.Builder effort, Grip grip) {
         int open = grip.shape().openStrings();
         effort.add(EffortTerm.OPEN_HIGH, openHigh * open * Math.max(0, grip.handFret() - EVEN_TO_FRET));
+        effort.add(EffortTerm.RING, ring * open);
         effort.add(EffortTerm.INNER, rings * grip.undampedInside());
     }
 

@@ -1,15 +1,23 @@
 package underhand.arrange;
 
+import java.util.Map;
 import underhand.move.Change;
+import underhand.move.ChangeTerm;
 
 /**
  * A change between two placements against the time there is for it.
  *
  * @param from index of the placement left
  * @param to index of the placement reached
- * @param lateEffort what being late adds to the effort of the change
+ * @param more what being late and the voices' movement add to the effort of the change
  */
-public record TimedChange(int from, int to, Change change, double availableSeconds, double lateEffort) {
+public record TimedChange(int from, int to, Change change, double availableSeconds, Map<ChangeTerm, Double> more) {
+
+    /** Effort of the hand, of being late and of the voices. */
+    public double effort() {
+        return change.effort()
+                + more.values().stream().mapToDouble(Double::doubleValue).sum();
+    }
 
     /** Seconds to spare; negative when the hand comes late. */
     public double slackSeconds() {

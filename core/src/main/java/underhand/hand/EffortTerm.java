@@ -23,7 +23,8 @@ public enum EffortTerm {
     DOUBLING(18, "doubled leading note", Group.SOUND),
     NEW_SHAPE(19, "new shape", Group.HABIT),
     OTHER_FINGERS(20, "other fingers than usual", Group.HABIT),
-    BEYOND(21, "beyond the rung", Group.HABIT);
+    BEYOND(21, "beyond the rung", Group.HABIT),
+    RING(22, "ring", Group.SOUND);
 
     /** Who pays: the hand, the ear, or the learner. */
     public enum Group {

@@ -10,7 +10,11 @@ public enum ChangeTerm {
     BARRE("barre set"),
     CROSSING("fingers crossing"),
     TOGETHER("nothing rests"),
-    LATE("late");
+    LATE("late"),
+    /** Semitones the voices move. */
+    VOICES("voice leading"),
+    COMMON_TONES("common tones moved"),
+    TOP_LINE("top line");
 
     private final String label;
 

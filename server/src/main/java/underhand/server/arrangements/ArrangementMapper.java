@@ -16,7 +16,6 @@ import underhand.chord.ChordSymbol;
 import underhand.format.ChartReading;
 import underhand.format.Fault;
 import underhand.hand.Grip;
-import underhand.move.ChangeTerm;
 import underhand.neck.Fretboard;
 import underhand.server.arrangements.ArrangementView.ActView;
 import underhand.server.arrangements.ArrangementView.AlternativeView;
@@ -131,9 +130,7 @@ final class ArrangementMapper {
     private static ChangeView change(TimedChange timed) {
         List<TermView> terms = new ArrayList<>();
         timed.change().terms().forEach((term, value) -> terms.add(new TermView(term.label(), round(value))));
-        if (timed.lateEffort() > 0) {
-            terms.add(new TermView(ChangeTerm.LATE.label(), round(timed.lateEffort())));
-        }
+        timed.more().forEach((term, value) -> terms.add(new TermView(term.label(), round(value))));
         return new ChangeView(
                 timed.from(),
                 timed.to(),
@@ -143,7 +140,7 @@ final class ArrangementMapper {
                                 a.act().label(),
                                 round(a.distanceMm())))
                         .toList(),
-                new EffortView(round(timed.change().effort() + timed.lateEffort()), terms),
+                new EffortView(round(timed.effort()), terms),
                 round(timed.change().neededSeconds()),
                 round(timed.availableSeconds()));
     }

@@ -29,8 +29,12 @@ public record PreviewRequest(
     public record PlayerRequest(
             String name, Double comfortableMm, Double widestMm, Boolean thumb, Double changeFactor) {}
 
-    /** @param thumb whether the thumb may stop the lowest string */
-    public record HouseRulesRequest(Boolean thumb) {}
+    /**
+     * @param thumb whether the thumb may stop the lowest string
+     * @param ring -1 dry to 1 ringing
+     * @param motion -1 a still top line to 1 a moving one
+     */
+    public record HouseRulesRequest(Boolean thumb, Double ring, Double motion) {}
 
     /** A placement, counted from 0, that keeps a shape. */
     public record LockRequest(

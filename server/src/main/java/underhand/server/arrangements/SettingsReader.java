@@ -6,6 +6,7 @@ import java.util.OptionalInt;
 import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Lock;
 import underhand.arrange.Setting;
+import underhand.arrange.Taste;
 import underhand.chart.Chart;
 import underhand.hand.FingerSpreads;
 import underhand.hand.Player;
@@ -41,7 +42,12 @@ final class SettingsReader {
                 request.setting() == null ? Setting.ALONE : Setting.parse(request.setting()),
                 capo(request.capo()),
                 request.tempo() == null ? OptionalInt.empty() : OptionalInt.of(request.tempo()),
-                request.locks() == null ? List.of() : locks(request.locks(), chart));
+                request.locks() == null ? List.of() : locks(request.locks(), chart),
+                taste(request.houseRules()));
+    }
+
+    private static Taste taste(HouseRulesRequest rules) {
+        return rules == null ? Taste.NEUTRAL : new Taste(orElse(rules.ring(), 0), orElse(rules.motion(), 0));
     }
 
     private static OptionalInt capo(JsonNode capo) {

@@ -1,0 +1,233 @@
+package underhand.arrange;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import underhand.chord.ChordSymbol;
+import underhand.hand.Effort;
+import underhand.hand.EffortTerm;
+import underhand.hand.FingerSpreads;
+import underhand.hand.FingeringSearch;
+import underhand.hand.Grip;
+import underhand.hand.HandEffort;
+import underhand.hand.Parameters;
+import underhand.hand.Player;
+import underhand.hand.Rung;
+import underhand.neck.Fretboard;
+import underhand.neck.Guitar;
+import underhand.neck.Shape;
+import underhand.neck.Tuning;
+import underhand.pitch.Key;
+import underhand.pitch.Mode;
+
+/** Every term moves the choice the right way: the same pair of grips, the term's number turned up, the other one wins. */
+class TermsTest {
+
+    private static final Player THUMB = new Player("Thumb", FingerSpreads.ADULT, true, 1);
+    private static final Fretboard BOARD = new Fretboard(Guitar.ACOUSTIC, Tuning.STANDARD, 0);
+
+    /** Cost of a grip without the habits of a rung: what the hand and the ear find dear. */
+    private static Effort effort(String chord, String grip, Parameters parameters) {
+        String[] parts = grip.split(" ");
+        Grip one = new FingeringSearch(BOARD, Rung.of(5), THUMB)
+                .fingerings(Shape.parse(parts[0])).stream()
+                        .filter(g -> parts.length == 1 || g.fingers().equals(parts[1]))
+                        .findFirst()
+                        .orElseThrow(() -> new AssertionError("no fingering " + grip));
+        SoundEffort sound = new SoundEffort(BOARD, Setting.ALONE, Taste.NEUTRAL, parameters);
+        Effort.Builder effort = new Effort.Builder()
+                .addAll(new HandEffort(BOARD, THUMB, parameters).of(one))
+                .addAll(sound.ofShape(one.shape(), SoundEffort.Roles.of(ChordSymbol.parse(chord))));
+        sound.ofHand(effort, one);
+        return effort.build();
+    }
+
+    /** With its number turned up, the term decides against the grip that has more of it. */
+    @ParameterizedTest
+    @CsvSource({
+        "FINGERS,finger.3,Em,022000 -23---,022000 -12---", "FINGERS,finger.4,G,320003 32---4,320003 21---3",
+        "BARRE,barre.1.base,F,133211 134211,xx3214 --3214", "BARRE,barre.1.string,F,133211 134211,xx3211 --3211",
+        "BARRE,barre.clear,A,x02220 --111-,x02220 --123-", "BARRE,barre.nearNut,F,133211 134211,x02220 --123-",
+        "BARRE,barre.2,A,x02220 --222-,x02220 --123-", "BARRE,barre.3,Bb,x13331 -13331,x13331 -12341",
+        "BARRE,barre.4,Bb,x13331 -14441,x13331 -12341", "BARRE,barre.other.string,Bb,x13331 -13331,x13331 -12341",
+        "POSTURE,posture.stretched,C,x134xx -124--,x134xx -134--",
+                "POSTURE,posture.drawnIn,C,x12xxx -13---,x12xxx -12---",
+        "POSTURE,posture.home,Em,022000 -12---,022000 -23---", "POSTURE,tilt.ringHigh,C,xxxxx3 -----3,xxxxx3 -----4",
+        "POSTURE,tilt.littleLow,C,3xxxxx 4-----,3xxxxx 3-----", "SPREAD,spread,C,x15xxx -14---,x14xxx -14---",
+        "CROWDING,crowding,A,x02220 --123-,x02220 --111-", "DAMPING,damping,G,3x0003 3----4,320003 32---4",
+        "SKIPS,skip,C,1xxxx2 1----2,12xxxx 12----", "THUMB,thumb,D/F#,200232 T--132,200232 1--243",
+        "SIGHT,sight,C,x-10-10-9-8-8 -34211,x32010 -32-1-", "MUD,sound.mud,G,320003 32---4,3x0003 3----4",
+        "THIN,sound.short,Em,xx2000,022000 -23---", "THIN,sound.thin,C,xxx010,x32010 -32-1-",
+        "TOP,sound.top,C,x3201x -32-1-,x32010 -32-1-", "INNER,sound.inner,C,x3x010 -3--1-,x32010 -32-1-",
+        "INNER,sound.rings,Em,0xx000,022000 -23---", "UNISON,sound.unison,E,022400 -124--,022100 -231--",
+        "GAP,sound.gap,G,3xxx03 3----4,320003 32---4", "OPEN_HIGH,sound.openHigh,A,x07650 --321-,x02220 --123-",
+        "BASS,sound.bass,C,332010 342-1-,x32010 -32-1-", "FIFTH,sound.fifth,C7,x32310 -3241-,x32010 -32-1-",
+        "DOUBLING,sound.doubling,G7,323001 324--1,320001 32---1"
+    })
+    void term_turnedUp_decidesAgainstTheGripThatHasIt(
+            String term, String parameter, String chord, String burdened, String free) {
+        Parameters dear = Parameters.STANDARD.with(parameter, Parameters.STANDARD.get(parameter) + 1000);
+        Effort with = effort(chord, burdened, dear);
+        EffortTerm named = EffortTerm.valueOf(term);
+        assertTrue(
+                with.of(named) > effort(chord, burdened, Parameters.STANDARD).of(named),
+                term + " grows with " + parameter);
+        assertTrue(
+                with.total() > effort(chord, free, dear).total(),
+                burdened + " must be dearer than " + free + ": " + with);
+    }
+
+    /** The habits of a rung, through the search that knows them. */
+    @ParameterizedTest
+    @CsvSource({
+        "habit.new.2,x32010,335553",
+        "habit.strange,x32010,335553",
+        "habit.fingers.2,x32010,x32010",
+        "habit.beyond,x32010,x"
+    })
+    void habit_turnedUp_neverTouchesTheUsualGrip(String parameter, String usual, String unusual) {
+        ChordSymbol chord = ChordSymbol.parse("C");
+        Parameters dear = Parameters.STANDARD.with(parameter, Parameters.STANDARD.get(parameter) + 1000);
+        List<RatedGrip> plain = finder(Parameters.STANDARD).find(chord, 1);
+        List<RatedGrip> after = finder(dear).find(chord, 1);
+        assertEquals(usual, after.get(0).grip().shape().toString());
+        assertEquals(plain.get(0).effort().total(), after.get(0).effort().total(), 1e-9);
+        long dearer = after.stream().filter(g -> g.effort().total() > 500).count();
+        assertEquals(unusual.equals("x"), dearer == 0, parameter + " burdens " + dearer + " grips");
+    }
+
+    private static GripFinder finder(Parameters parameters) {
+        return new GripFinder(BOARD, Rung.of(2), Player.ADULT, Setting.ALONE, GripFinder.HIGHEST_FRET, parameters);
+    }
+
+    @Test
+    void effortTerms_slots_areUniqueAndWithoutGaps() {
+        for (EffortTerm term : EffortTerm.values()) {
+            assertEquals(
+                    Map.of(term, 1.0), new Effort.Builder().add(term, 1).build().terms());
+        }
+    }
+
+    /** A row of chords moved by n semitones gives the same shapes with the capo moved by n. */
+    @Test
+    void arrange_transposedChart_givesTheSameShapesWithTheCapoMoved() {
+        Random random = new Random(12);
+        List<String> songs = List.of("G D Em C", "C Am Dm G7", "A D E A", "Am Em Am E", "D G A7 D", "E7 A7 B7 E7");
+        for (int i = 0; i < 12; i++) {
+            List<ChordSymbol> song = Arrays.stream(
+                            songs.get(random.nextInt(songs.size())).split(" "))
+                    .map(ChordSymbol::parse)
+                    .toList();
+            int rung = 1 + random.nextInt(3);
+            int up = 1 + random.nextInt(5);
+            List<ChordSymbol> higher = song.stream()
+                    .map(c -> c.transpose(up, Key.on(up, Mode.MAJOR)))
+                    .toList();
+            List<Shape> low = shapes(song, rung, 0, true);
+            List<Shape> high = shapes(higher, rung, up, true);
+            assertEquals(low, high, "seed 12, case " + i + ": " + song + " up " + up + " on rung " + rung);
+        }
+    }
+
+    /** Shapes at a slow tempo, where no change is late in either place. */
+    private static List<Shape> shapes(List<ChordSymbol> song, int rung, int capo, boolean slow) {
+        ArrangementSettings settings = ArrangementSettings.ofRung(rung).withTempo(slow ? 30 : 92);
+        return new Arranger()
+                .solve(TeacherParts.chart(song), settings, capo).placements().stream()
+                        .map(p -> p.grip().orElseThrow().grip().shape())
+                        .toList();
+    }
+
+    @Test
+    void taste_ringing_takesMoreOpenStringsThanDry() {
+        List<ChordSymbol> song = IntStream.of(0, 5, 7, 0)
+                .mapToObj(up -> ChordSymbol.parse("A").transpose(up, Key.parse("A")))
+                .toList();
+        assertTrue(open(song, new Taste(1, 0)) > open(song, new Taste(-1, 0)));
+    }
+
+    private static int open(List<ChordSymbol> song, Taste taste) {
+        return part(song, taste).stream().mapToInt(g -> g.shape().openStrings()).sum();
+    }
+
+    private static List<Grip> part(List<ChordSymbol> song, Taste taste) {
+        return new Arranger()
+                        .solve(
+                                TeacherParts.chart(song),
+                                ArrangementSettings.ofRung(4).withTaste(taste),
+                                0)
+                        .placements()
+                        .stream()
+                        .map(p -> p.grip().orElseThrow().grip())
+                        .toList();
+    }
+
+    @Test
+    void taste_movingTopLine_movesItMoreThanAStillOne() {
+        List<ChordSymbol> song =
+                Arrays.stream("C Am F G C".split(" ")).map(ChordSymbol::parse).toList();
+        assertTrue(topLine(song, new Taste(0, 1)) > topLine(song, new Taste(0, -1)));
+    }
+
+    private static int topLine(List<ChordSymbol> song, Taste taste) {
+        Fretboard board = new Fretboard(Guitar.ACOUSTIC, Tuning.STANDARD, 0);
+        int way = 0;
+        Optional<Integer> before = Optional.empty();
+        for (Grip grip : part(song, taste)) {
+            int string = grip.shape().highestSounding();
+            int top = board.midi(string, grip.shape().fret(string));
+            way += before.map(b -> Math.abs(b - top)).orElse(0);
+            before = Optional.of(top);
+        }
+        return way;
+    }
+
+    /** Voice-leading distance: C major to A minor in close position moves one voice by two semitones. */
+    @Test
+    void voiceLeading_knownPairs_haveTheirDistance() {
+        assertEquals(2, VoiceLeading.distance(new int[] {60, 64, 67}, new int[] {60, 64, 69}));
+        assertEquals(2, VoiceLeading.distance(new int[] {59, 65}, new int[] {58, 64})); // III and VII of G7 to C7
+        assertEquals(0, VoiceLeading.distance(new int[] {60, 64}, new int[] {60, 64}));
+        assertEquals(3, VoiceLeading.distance(new int[] {60, 64, 67}, new int[] {60, 64}));
+    }
+
+    @Test
+    void voiceLeading_randomPairs_equalTryingEveryMatching() {
+        Random random = new Random(313);
+        for (int i = 0; i < 200; i++) {
+            int[] before = random.ints(1 + random.nextInt(4), 40, 80).sorted().toArray();
+            int[] after = random.ints(1 + random.nextInt(4), 40, 80).sorted().toArray();
+            assertEquals(everyMatching(before, after), VoiceLeading.distance(before, after), "seed 313, case " + i);
+        }
+    }
+
+    /** Least total over all sets of pairs in which every voice of both sides has a partner. */
+    private static int everyMatching(int[] before, int[] after) {
+        int pairs = before.length * after.length;
+        int best = Integer.MAX_VALUE;
+        for (int set = 1; set < 1 << pairs; set++) {
+            int left = 0;
+            int right = 0;
+            int way = 0;
+            for (int p = 0; p < pairs; p++) {
+                if ((set >> p & 1) == 1) {
+                    left |= 1 << p / after.length;
+                    right |= 1 << p % after.length;
+                    way += Math.abs(before[p / after.length] - after[p % after.length]);
+                }
+            }
+            boolean all = left == (1 << before.length) - 1 && right == (1 << after.length) - 1;
+            best = all ? Math.min(best, way) : best;
+        }
+        return best;
+    }
+}
