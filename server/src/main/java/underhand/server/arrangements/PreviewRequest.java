@@ -18,6 +18,7 @@ public record PreviewRequest(
         @Schema(type = "string", example = "auto") JsonNode capo,
         String tuning,
         PlayerRequest player,
+        GuitarRequest guitar,
         HouseRulesRequest houseRules,
         List<LockRequest> locks,
         Integer tempo) {
@@ -35,6 +36,9 @@ public record PreviewRequest(
      * @param motion -1 a still top line to 1 a moving one
      */
     public record HouseRulesRequest(Boolean thumb, Double ring, Double motion) {}
+
+    /** A guitar that differs from a steel-string acoustic; lengths in mm. */
+    public record GuitarRequest(Double scaleLengthMm, Double nutSpreadMm, Double bridgeSpreadMm, Integer frets) {}
 
     /** A placement, counted from 0, that keeps a shape. */
     public record LockRequest(

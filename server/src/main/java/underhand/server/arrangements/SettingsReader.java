@@ -13,6 +13,7 @@ import underhand.hand.Player;
 import underhand.hand.Rung;
 import underhand.neck.Guitar;
 import underhand.neck.Tuning;
+import underhand.server.arrangements.PreviewRequest.GuitarRequest;
 import underhand.server.arrangements.PreviewRequest.HouseRulesRequest;
 import underhand.server.arrangements.PreviewRequest.LockRequest;
 import underhand.server.arrangements.PreviewRequest.PlayerRequest;
@@ -37,7 +38,7 @@ final class SettingsReader {
         return new ArrangementSettings(
                 Rung.of(rung),
                 player(request.player(), request.houseRules()),
-                Guitar.ACOUSTIC,
+                guitar(request.guitar()),
                 Tuning.parse(tuning),
                 request.setting() == null ? Setting.ALONE : Setting.parse(request.setting()),
                 capo(request.capo()),
@@ -74,6 +75,19 @@ final class SettingsReader {
                 FingerSpreads.ADULT.scaledTo(comfortable, widest),
                 thumb,
                 orElse(player.changeFactor(), 1));
+    }
+
+    private static Guitar guitar(GuitarRequest guitar) {
+        Guitar usual = Guitar.ACOUSTIC;
+        if (guitar == null) {
+            return usual;
+        }
+        return new Guitar(
+                usual.name(),
+                orElse(guitar.scaleLengthMm(), usual.scaleLengthMm()),
+                orElse(guitar.nutSpreadMm(), usual.nutSpreadMm()),
+                orElse(guitar.bridgeSpreadMm(), usual.bridgeSpreadMm()),
+                guitar.frets() == null ? usual.frets() : guitar.frets());
     }
 
     private static double orElse(Double value, double otherwise) {

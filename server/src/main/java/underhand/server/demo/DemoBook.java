@@ -8,9 +8,12 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
+import underhand.server.players.GuitarBuild;
+import underhand.server.players.PlayerLimits;
+import underhand.server.players.PlayerService;
 import underhand.server.songs.SongService;
 
-/** Fills an empty book with the demo songs; a book that has songs is left as it is. */
+/** Fills an empty book with the demo songs, players and guitars; a book that has songs is left as it is. */
 @Component
 @ConditionalOnProperty("underhand.demo")
 class DemoBook implements ApplicationRunner {
@@ -20,12 +23,32 @@ class DemoBook implements ApplicationRunner {
     private static final List<DemoSong> SONGS = List.of(
             new DemoSong("towpath-morning.txt", 2),
             new DemoSong("lock-keepers-waltz.txt", 2),
-            new DemoSong("slow-water.txt", 3));
+            new DemoSong("slow-water.txt", 3),
+            new DemoSong("long-pound.txt", 3),
+            new DemoSong("galley-shuffle.txt", 3),
+            new DemoSong("reflections-at-seven.txt", 4),
+            new DemoSong("bilge-pump.txt", 2),
+            new DemoSong("heron-standing.txt", 2));
+
+    private static final List<PlayerLimits> PLAYERS = List.of(
+            new PlayerLimits("First-year hand", 1, 85, 110, false, 1.2),
+            new PlayerLimits("Steady strummer", 2, 95, 125, false, 1.0),
+            new PlayerLimits("Evening-class regular", 4, 105, 140, true, 0.9));
+
+    private static final String STANDARD = "E2 A2 D3 G3 B3 E4";
+
+    /** Lengths and spreads are usual ones, from memory. */
+    private static final List<GuitarBuild> GUITARS = List.of(
+            new GuitarBuild("Galley acoustic", "acoustic", 648, 36, 52, 20, STANDARD),
+            new GuitarBuild("Saloon nylon-string", "nylon", 650, 43, 58, 19, STANDARD),
+            new GuitarBuild("Engine-room electric", "electric", 628, 35, 51, 22, STANDARD));
 
     private final SongService songs;
+    private final PlayerService players;
 
-    DemoBook(SongService songs) {
+    DemoBook(SongService songs, PlayerService players) {
         this.songs = songs;
+        this.players = players;
     }
 
     @Override
@@ -34,6 +57,8 @@ class DemoBook implements ApplicationRunner {
             for (DemoSong song : SONGS) {
                 songs.add(read(song.file()), song.rung());
             }
+            PLAYERS.forEach(players::add);
+            GUITARS.forEach(players::add);
         }
     }
 

@@ -23,6 +23,7 @@ import underhand.neck.Tuning;
 import underhand.pitch.Interval;
 import underhand.pitch.Note;
 import underhand.server.platform.InputException;
+import underhand.server.players.PlayerService;
 
 /** Reads chord symbols, names shapes, searches grips. */
 @RestController
@@ -32,6 +33,12 @@ class ShapeController {
     private static final int DEFAULT_LIMIT = 20;
     private static final int MOST_GRIPS = 500;
     private static final int DEFAULT_RUNG = 3;
+
+    private final PlayerService players;
+
+    ShapeController(PlayerService players) {
+        this.players = players;
+    }
 
     record ChordRequest(String symbol) {}
 
@@ -116,8 +123,9 @@ class ShapeController {
         int limit = orDefault(request.limit(), DEFAULT_LIMIT, "limit", 1, MOST_GRIPS);
         Rung rung = Rung.of(orDefault(request.rung(), DEFAULT_RUNG, "rung", Rung.LOWEST, Rung.HIGHEST));
         Setting setting = request.setting() == null ? Setting.ALONE : Setting.parse(request.setting());
+        Player player = request.playerId() == null ? Player.ADULT : players.hand(request.playerId());
         List<RatedGrip> grips =
-                new GripFinder(board, rung, Player.ADULT, setting, maxFret, Parameters.STANDARD).find(chord, 1);
+                new GripFinder(board, rung, player, setting, maxFret, Parameters.STANDARD).find(chord, 1);
         return new GripsView(
                 grips.stream()
                         .limit(limit)

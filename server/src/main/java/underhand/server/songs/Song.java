@@ -41,6 +41,15 @@ class Song {
     /** Beats a minute; null for the chart's own. */
     private Integer tempo;
 
+    /** Null for an adult hand. */
+    private Long playerId;
+
+    /** Null for a steel-string acoustic. */
+    private Long guitarId;
+
+    private double ring;
+    private double motion;
+
     private Instant createdAt;
     private Instant changedAt;
 
@@ -64,6 +73,10 @@ class Song {
         this.setting = decisions.setting();
         this.capo = decisions.capo();
         this.tempo = decisions.tempo();
+        this.playerId = decisions.playerId();
+        this.guitarId = decisions.guitarId();
+        this.ring = decisions.ring();
+        this.motion = decisions.motion();
         this.locks.clear();
         decisions.locks().forEach(lock -> locks.put(lock.placement(), lock.frets()));
         this.changedAt = Instant.now();
@@ -97,6 +110,10 @@ class Song {
                 tempo,
                 locks.entrySet().stream()
                         .map(e -> new Decisions.SongLock(e.getKey(), e.getValue()))
-                        .toList());
+                        .toList(),
+                playerId,
+                guitarId,
+                ring,
+                motion);
     }
 }

@@ -6,6 +6,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Setting;
+import underhand.arrange.Taste;
 import underhand.chart.Chart;
 import underhand.format.ChartReading;
 import underhand.format.ChartTextReader;
@@ -58,14 +59,13 @@ public class SongService {
                             + " over them.");
         }
         Integer capo = chart.capo().isPresent() ? chart.capo().getAsInt() : null;
-        Decisions decisions = new Decisions(Rung.LOWEST, Setting.ALONE.id(), capo, null, List.of());
-        return view(songs.saveAndFlush(new Song(title(chart), source, decisions)));
+        return view(songs.saveAndFlush(new Song(title(chart), source, Decisions.first(Rung.LOWEST, capo))));
     }
 
     /** Adds a chart with decisions of its own, for the demo book. */
     public void add(String source, int rung) {
         Chart chart = ChartTextReader.read(source).chart();
-        songs.save(new Song(title(chart), source, new Decisions(rung, Setting.ALONE.id(), null, null, List.of())));
+        songs.save(new Song(title(chart), source, Decisions.first(rung, null)));
     }
 
     SongView change(long id, long version, String source, Decisions decisions) {
@@ -94,6 +94,7 @@ public class SongService {
         Setting.parse(Objects.requireNonNullElse(decisions.setting(), ""));
         inRange("capo", decisions.capo(), 0, ArrangementSettings.HIGHEST_ASKED_CAPO);
         inRange("tempo", decisions.tempo(), Chart.LOWEST_TEMPO, Chart.HIGHEST_TEMPO);
+        new Taste(decisions.ring(), decisions.motion());
         for (Decisions.SongLock lock : decisions.locks()) {
             inRange("locks.placement", lock.placement(), 0, Chart.MOST_PLACEMENTS);
             Shape.parse(required(lock.frets()));
