@@ -13,16 +13,24 @@ export type Song = Schemas['SongView'];
 export type SongSummary = Schemas['SongSummary'];
 export type Decisions = Schemas['Decisions'];
 export type Rung = Schemas['RungView'];
+export type Player = Schemas['PlayerView'];
+export type PlayerLimits = Schemas['PlayerLimits'];
+export type Guitar = Schemas['GuitarView'];
+export type GuitarBuild = Schemas['GuitarBuild'];
+type PreviewBody = Schemas['PreviewRequest'];
 
 /** An answer of the server that is no success, as RFC 9457 has it. */
 export class ProblemError extends Error {
   readonly status: number;
   readonly title: string;
+  /** Everything the server said, such as both versions of a stale write. */
+  readonly body: Record<string, unknown>;
 
-  constructor(status: number, title: string, detail: string) {
+  constructor(status: number, title: string, detail: string, body: Record<string, unknown> = {}) {
     super(detail);
     this.status = status;
     this.title = title;
+    this.body = body;
   }
 }
 
@@ -49,7 +57,7 @@ async function call<T>(method: string, path: string, body?: unknown, signal?: Ab
   const answer = (await response.json().catch(() => ({}))) as Record<string, unknown>;
   if (!response.ok) {
     const detail = typeof answer.detail === 'string' ? answer.detail : 'The server gave no reason.';
-    throw new ProblemError(response.status, String(answer.title ?? 'Not done'), detail);
+    throw new ProblemError(response.status, String(answer.title ?? 'Not done'), detail, answer);
   }
   return answer as T;
 }
@@ -62,18 +70,52 @@ export const api = {
     call<Song>('PUT', `/songs/${id}`, { version, source, decisions }),
   removeSong: (id: number) => call<undefined>('DELETE', `/songs/${id}`),
   rungs: () => call<Rung[]>('GET', '/rungs'),
-  arrange: (source: string, decisions: Decisions, signal?: AbortSignal) =>
-    call<Arrangement>(
-      'POST',
-      '/arrangements/preview',
-      {
-        chart: { format: 'text', source },
-        rung: decisions.rung,
-        setting: decisions.setting,
-        capo: decisions.capo ?? 'auto',
-        tempo: decisions.tempo,
-        locks: decisions.locks,
-      },
-      signal,
-    ),
+  players: () => call<Player[]>('GET', '/players'),
+  addPlayer: (limits: PlayerLimits) => call<Player>('POST', '/players', { limits }),
+  changePlayer: (id: number, version: number, limits: PlayerLimits) =>
+    call<Player>('PUT', `/players/${id}`, { version, limits }),
+  removePlayer: (id: number) => call<undefined>('DELETE', `/players/${id}`),
+  guitars: () => call<Guitar[]>('GET', '/guitars'),
+  addGuitar: (build: GuitarBuild) => call<Guitar>('POST', '/guitars', { build }),
+  changeGuitar: (id: number, version: number, build: GuitarBuild) =>
+    call<Guitar>('PUT', `/guitars/${id}`, { version, build }),
+  removeGuitar: (id: number) => call<undefined>('DELETE', `/guitars/${id}`),
+  arrange: (body: PreviewBody, signal?: AbortSignal) =>
+    call<Arrangement>('POST', '/arrangements/preview', body, signal),
 };
+
+const STANDARD_TUNING = 'E2 A2 D3 G3 B3 E4';
+
+/** What the server needs to arrange a song for a player on a guitar. */
+export function previewBody(
+  source: string,
+  decisions: Decisions,
+  player: PlayerLimits | undefined,
+  guitar: GuitarBuild | undefined,
+): PreviewBody {
+  const noCapo = guitar?.kind === 'electric';
+  const body: PreviewBody = {
+    chart: { format: 'text', source },
+    rung: decisions.rung,
+    setting: decisions.setting,
+    capo: (decisions.capo ?? (noCapo ? 0 : 'auto')) as string,
+    houseRules: { ring: decisions.ring, motion: decisions.motion },
+    locks: decisions.locks,
+  };
+  if (decisions.tempo !== null) {
+    body.tempo = decisions.tempo;
+  }
+  if (player) {
+    const { name, comfortableMm, widestMm, thumb, changeFactor } = player;
+    body.player = { name, comfortableMm, widestMm, thumb, changeFactor };
+  }
+  if (guitar) {
+    const { scaleLengthMm, nutSpreadMm, bridgeSpreadMm, frets } = guitar;
+    body.guitar = { scaleLengthMm, nutSpreadMm, bridgeSpreadMm, frets };
+    // A chart that states its tuning keeps it on a guitar in standard tuning.
+    if (guitar.tuning !== STANDARD_TUNING) {
+      body.tuning = guitar.tuning;
+    }
+  }
+  return body;
+}

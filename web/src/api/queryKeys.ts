@@ -1,9 +1,6 @@
-import type { Decisions } from './client';
-
 export const songKeys = {
   all: ['songs'] as const,
   one: (id: number) => ['songs', id] as const,
 };
 
-export const arrangementKey = (source: string, decisions: Decisions) =>
-  ['arrangement', source, decisions] as const;
+export const playerKeys = { players: ['players'] as const, guitars: ['guitars'] as const };

@@ -3,6 +3,7 @@ import { ThemeProvider } from '@mui/material/styles';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { BenchView } from '../features/bench/BenchView';
+import { PlayersView } from '../features/players/PlayersView';
 import { PrintView } from '../features/sheet/PrintView';
 import { SongbookView } from '../features/songbook/SongbookView';
 import { NotFound } from './NotFound';
@@ -20,6 +21,7 @@ const router = createBrowserRouter([
     children: [
       { path: '/', element: <SongbookView /> },
       { path: '/songs/:id', element: <BenchView /> },
+      { path: '/players', element: <PlayersView /> },
       { path: '*', element: <NotFound /> },
     ],
   },

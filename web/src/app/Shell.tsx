@@ -46,6 +46,7 @@ export function Shell() {
           Songs
         </Place>
         {song && <Place to={song.pathname}>Bench</Place>}
+        <Place to="/players">Players</Place>
         <Box sx={{ flex: 1 }} />
         <ThemeSwitch />
       </Box>

@@ -1,15 +1,19 @@
 import './bench.css';
+import RedoIcon from '@mui/icons-material/Redo';
+import UndoIcon from '@mui/icons-material/Undo';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Arrangement } from '../../api/client';
 import { Problem } from '../../shared/Problem';
 import { CapoRuler } from './CapoRuler';
 import { ChartEditor } from './ChartEditor';
+import { ConflictDialog } from './ConflictDialog';
 import { Dials } from './Dials';
 import { HandRoad } from './HandRoad';
 import { TempoBar } from './TempoBar';
@@ -54,7 +58,24 @@ function Bench({ id }: { id: number }) {
         }}
       >
         <Box sx={{ p: { xs: 2, md: 2.5 }, pt: { md: 2 }, minWidth: 0, overflowY: { md: 'auto' } }}>
-          <Heading arrangement={data} title={song.data?.title} />
+          <Heading arrangement={data} title={song.data?.title}>
+            <IconButton
+              aria-label="Undo"
+              disabled={state.past.length === 0}
+              onClick={() => dispatch({ type: 'undo' })}
+              sx={{ width: 44, height: 44 }}
+            >
+              <UndoIcon />
+            </IconButton>
+            <IconButton
+              aria-label="Redo"
+              disabled={state.future.length === 0}
+              onClick={() => dispatch({ type: 'redo' })}
+              sx={{ width: 44, height: 44 }}
+            >
+              <RedoIcon />
+            </IconButton>
+          </Heading>
           <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.25, mt: 0.25 }}>
             {saving.error !== null && <Problem error={saving.error} />}
             {arrangement.isError && (
@@ -67,20 +88,12 @@ function Bench({ id }: { id: number }) {
                 onOpen={() => setEditing(true)}
               />
             )}
-            <Box sx={{ display: 'flex', alignItems: 'flex-end', flexWrap: 'wrap' }}>
-              <Dials decisions={decisions} onDecide={(change) => dispatch({ type: 'decide', change })} />
-              <Box sx={{ flex: 1 }} />
-              <Button disabled={state.past.length === 0} onClick={() => dispatch({ type: 'undo' })}>
-                Undo
-              </Button>
-              <Button disabled={state.future.length === 0} onClick={() => dispatch({ type: 'redo' })}>
-                Redo
-              </Button>
-            </Box>
+            <Dials decisions={decisions} onDecide={(change) => dispatch({ type: 'decide', change })} />
             {data ? (
               <>
                 <CapoRuler
                   capo={data.capo}
+                  decided={decisions.capo !== null}
                   onCapo={(capo) => dispatch({ type: 'decide', change: { capo } })}
                 />
                 <HandRoad arrangement={data} selected={chosen} onSelect={select} />
@@ -93,6 +106,8 @@ function Bench({ id }: { id: number }) {
         {data ? (
           <WhyPanel
             arrangement={data}
+            decisions={decisions}
+            onDecide={(change) => dispatch({ type: 'decide', change })}
             selected={chosen}
             onSelect={select}
             onTake={(placement, frets) => dispatch({ type: 'lock', placement, frets })}
@@ -114,6 +129,20 @@ function Bench({ id }: { id: number }) {
           </Button>
         </TempoBar>
       )}
+      {saving.theirs && (
+        <ConflictDialog
+          mine={state.present}
+          theirs={saving.theirs}
+          onMine={() => saving.theirs && saving.settle(saving.theirs, state.present)}
+          onTheirs={() => {
+            if (saving.theirs) {
+              const { source, decisions: kept } = saving.theirs;
+              saving.settle(saving.theirs, null);
+              dispatch({ type: 'open', work: { source, decisions: kept } });
+            }
+          }}
+        />
+      )}
       {editing && ready && (
         <ChartEditor
           source={state.present.source}
@@ -132,22 +161,29 @@ function Bench({ id }: { id: number }) {
 function Heading({
   arrangement,
   title,
+  children,
 }: {
   arrangement: Arrangement | undefined;
   title: string | undefined;
+  children: ReactNode;
 }) {
   const capo = arrangement?.capo.chosen ?? 0;
   return (
-    <Box sx={{ display: 'flex', alignItems: 'baseline', columnGap: 2, flexWrap: 'wrap' }}>
-      <Typography variant="h1">{title ?? <Skeleton width={220} />}</Typography>
-      {arrangement && (
-        <Typography color="text.secondary" data-testid="song-facts">
-          {capo === 0
-            ? `${arrangement.key} · no capo`
-            : `sounds in ${arrangement.key} · shapes in ${arrangement.playedKey}, capo ${capo}`}{' '}
-          · {arrangement.metre} · {arrangement.tempo}
-        </Typography>
-      )}
+    <Box sx={{ display: 'flex', alignItems: 'center' }}>
+      <Box
+        sx={{ flex: 1, minWidth: 0, display: 'flex', alignItems: 'baseline', columnGap: 2, flexWrap: 'wrap' }}
+      >
+        <Typography variant="h1">{title ?? <Skeleton width={220} />}</Typography>
+        {arrangement && (
+          <Typography color="text.secondary" data-testid="song-facts">
+            {capo === 0
+              ? `${arrangement.key} · no capo`
+              : `sounds in ${arrangement.key} · shapes in ${arrangement.playedKey}, capo ${capo}`}{' '}
+            · {arrangement.metre} · {arrangement.tempo}
+          </Typography>
+        )}
+      </Box>
+      {children}
     </Box>
   );
 }

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Arrangement } from '../../api/client';
 import { RULER, fretX, slots, type Slot } from './capoRuler';
@@ -9,9 +10,12 @@ const DOTS = [3, 5, 7, 9];
 /** The neck to true scale with the effort of every capo position standing on its fret. */
 export function CapoRuler({
   capo,
+  decided,
   onCapo,
 }: {
   capo: Arrangement['capo'];
+  /** Whether the player chose the fret, rather than the least effort. */
+  decided: boolean;
   onCapo: (fret: number | null) => void;
 }) {
   const columns = slots(capo.candidates);
@@ -27,6 +31,11 @@ export function CapoRuler({
           least effort {capo.leastEffort === 0 ? 'without a capo' : `at ${capo.leastEffort}`}:{' '}
           {best?.reasons.slice(0, 3).join(', ')}
         </Typography>
+        {decided && (
+          <Button size="small" sx={{ minHeight: 0, py: 0 }} onClick={() => onCapo(null)}>
+            Follow the least effort
+          </Button>
+        )}
       </Box>
       <Box sx={{ overflowX: 'auto' }}>
         <Box sx={{ position: 'relative', minWidth: 560, maxWidth: RULER.width }}>

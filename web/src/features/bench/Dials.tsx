@@ -1,10 +1,19 @@
 import Box from '@mui/material/Box';
+import NativeSelect from '@mui/material/NativeSelect';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
-import type { ReactNode } from 'react';
+import { useId, type ReactNode } from 'react';
 import { api, type Decisions } from '../../api/client';
+import { useGuitars, usePlayers } from '../../api/useArrangement';
 
-/** What can be turned: the player's rung and where the capo comes from. */
+const SETTINGS = [
+  ['alone', 'alone'],
+  ['singer', 'with a singer'],
+  ['bass', 'with a bass player'],
+  ['second', 'second guitar'],
+] as const;
+
+/** What can be turned: who plays, on what, with whom and on which rung. */
 export function Dials({
   decisions,
   onDecide,
@@ -13,9 +22,23 @@ export function Dials({
   onDecide: (change: Partial<Decisions>) => void;
 }) {
   const rungs = useQuery({ queryKey: ['rungs'], queryFn: api.rungs, staleTime: Infinity });
+  const players = usePlayers();
+  const guitars = useGuitars();
   const name = rungs.data?.find((r) => r.level === decisions.rung)?.name;
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 4, rowGap: 0.5, alignItems: 'flex-end' }}>
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2.5, rowGap: 0.5, alignItems: 'flex-end' }}>
+      <Pick
+        label="Player"
+        value={String(decisions.playerId ?? '')}
+        options={[
+          ['', 'an adult hand'],
+          ...(players.data ?? []).map((p) => [String(p.id), p.limits.name] as const),
+        ]}
+        onPick={(id) => {
+          const player = players.data?.find((p) => String(p.id) === id);
+          onDecide(player ? { playerId: player.id, rung: player.limits.rung } : { playerId: null });
+        }}
+      />
       <Dial label={`Rung${name ? `: ${name}` : ''}`}>
         {[1, 2, 3, 4, 5].map((level) => (
           <Choice
@@ -28,14 +51,61 @@ export function Dials({
           </Choice>
         ))}
       </Dial>
-      <Dial label="Capo">
-        <Choice chosen={decisions.capo === null} onClick={() => onDecide({ capo: null })}>
-          least effort
-        </Choice>
-        <Choice chosen={decisions.capo !== null} disabled onClick={() => undefined}>
-          {decisions.capo === null ? 'or pick a fret below' : `fret ${decisions.capo}`}
-        </Choice>
-      </Dial>
+      <Pick
+        label="Setting"
+        value={decisions.setting}
+        options={SETTINGS}
+        onPick={(setting) => onDecide({ setting })}
+      />
+      <Pick
+        label="Guitar"
+        value={String(decisions.guitarId ?? '')}
+        options={[
+          ['', 'an acoustic'],
+          ...(guitars.data ?? []).map((g) => [String(g.id), g.build.name] as const),
+        ]}
+        onPick={(id) => onDecide({ guitarId: id === '' ? null : Number(id) })}
+      />
+    </Box>
+  );
+}
+
+function Pick({
+  label,
+  value,
+  options,
+  onPick,
+}: {
+  label: string;
+  value: string;
+  options: readonly (readonly [string, string])[];
+  onPick: (value: string) => void;
+}) {
+  const id = useId();
+  return (
+    <Box>
+      <Typography
+        component="label"
+        htmlFor={id}
+        variant="caption"
+        color="text.secondary"
+        sx={{ display: 'block' }}
+      >
+        {label}
+      </Typography>
+      <NativeSelect
+        id={id}
+        value={value}
+        disableUnderline
+        onChange={(event) => onPick(event.target.value)}
+        sx={{ fontWeight: 700, minHeight: 36, maxWidth: 172, '@media (pointer: coarse)': { minHeight: 44 } }}
+      >
+        {options.map(([key, words]) => (
+          <option key={key} value={key}>
+            {words}
+          </option>
+        ))}
+      </NativeSelect>
     </Box>
   );
 }
@@ -53,13 +123,11 @@ function Dial({ label, children }: { label: string; children: ReactNode }) {
 
 function Choice({
   chosen,
-  disabled = false,
   label,
   onClick,
   children,
 }: {
   chosen: boolean;
-  disabled?: boolean;
   label?: string;
   onClick: () => void;
   children: ReactNode;
@@ -70,7 +138,6 @@ function Choice({
       type="button"
       aria-pressed={chosen}
       aria-label={label}
-      disabled={disabled}
       onClick={onClick}
       sx={{
         minWidth: 40,
@@ -83,8 +150,7 @@ function Choice({
         color: chosen ? 'primary.main' : 'text.primary',
         font: 'inherit',
         fontWeight: chosen ? 700 : 400,
-        cursor: disabled ? 'default' : 'pointer',
-        '&:disabled': { color: chosen ? 'primary.main' : 'text.secondary' },
+        cursor: 'pointer',
         '@media (pointer: coarse)': { minHeight: 44, minWidth: 44 },
       }}
     >

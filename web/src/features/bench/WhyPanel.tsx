@@ -1,23 +1,28 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { Arrangement, Change, Grip, Placement } from '../../api/client';
+import type { Arrangement, Change, Decisions, Grip, Placement } from '../../api/client';
 import { MONO } from '../../app/theme';
 import { GripFrame } from '../../shared/GripFrame';
 import { EffortBar } from './EffortBar';
 import { SongSummary } from './SongSummary';
+import { Taste } from './Taste';
 import { actWords, timeWords } from './words';
 
 /** Why the chosen placement is played as it is, or what makes the song hard when none is chosen. */
 export function WhyPanel({
   arrangement,
+  decisions,
   selected,
+  onDecide,
   onTake,
   onRelease,
   onSelect,
 }: {
   arrangement: Arrangement;
+  decisions: Decisions;
   selected: number | null;
+  onDecide: (change: Partial<Decisions>) => void;
   onTake: (placement: number, shape: string) => void;
   onRelease: (placement: number) => void;
   onSelect: (placement: number) => void;
@@ -44,7 +49,10 @@ export function WhyPanel({
           onRelease={() => onRelease(placement.index)}
         />
       ) : (
-        <SongSummary arrangement={arrangement} onSelect={onSelect} />
+        <>
+          <SongSummary arrangement={arrangement} onSelect={onSelect} />
+          <Taste decisions={decisions} onDecide={onDecide} />
+        </>
       )}
     </Box>
   );

@@ -1,9 +1,10 @@
 import { describe, expect, test } from 'vitest';
+import { NO_DECISIONS } from '../../api/decisions';
 import { benchReducer, type BenchState } from './benchState';
 
 const start: BenchState = {
   past: [],
-  present: { source: 'G D', decisions: { rung: 1, setting: 'alone', capo: null, tempo: null, locks: [] } },
+  present: { source: 'G D', decisions: NO_DECISIONS },
   future: [],
 };
 

@@ -1,69 +1,97 @@
-import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useReducer, useRef, useState } from 'react';
-import { api, type Song } from '../../api/client';
-import { arrangementKey, songKeys } from '../../api/queryKeys';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useReducer, useRef, useState } from 'react';
+import { api, ProblemError, type Song } from '../../api/client';
+import { NO_DECISIONS } from '../../api/decisions';
+import { songKeys } from '../../api/queryKeys';
+import { useArrangement } from '../../api/useArrangement';
 import { benchReducer, type BenchAction, type BenchState, type Work } from './benchState';
 
-const NOTHING: BenchState = {
-  past: [],
-  present: { source: '', decisions: { rung: 1, setting: 'alone', capo: null, tempo: null, locks: [] } },
-  future: [],
-};
+const NOTHING: BenchState = { past: [], present: { source: '', decisions: NO_DECISIONS }, future: [] };
 
 /** A song on the bench: its arrangement, its decisions with undo, and the saving of them. */
 export function useBench(id: number) {
-  const song = useQuery({ queryKey: songKeys.one(id), queryFn: () => api.song(id) });
+  const song = useQuery({
+    queryKey: songKeys.one(id),
+    queryFn: () => api.song(id),
+    refetchOnMount: 'always',
+  });
   const [state, dispatch] = useReducer(benchReducer, NOTHING);
   const [opened, setOpened] = useState<Song>();
-  if (song.data && song.data.id !== opened?.id) {
+  if (song.data && !song.isFetching && song.data.id !== opened?.id) {
     setOpened(song.data);
     dispatch({ type: 'open', work: { source: song.data.source, decisions: song.data.decisions } });
   }
   const ready = opened?.id === id;
-  const arrangement = useQuery({
-    queryKey: arrangementKey(state.present.source, state.present.decisions),
-    queryFn: ({ signal }) => api.arrange(state.present.source, state.present.decisions, signal),
-    enabled: ready,
-    placeholderData: keepPreviousData,
-  });
+  const arrangement = useArrangement(state.present.source, state.present.decisions, ready);
   const saving = useSaving(ready ? opened : undefined, state.present);
   return { song, ready, state, dispatch, arrangement, saving };
 }
 
 export type BenchDispatch = (action: BenchAction) => void;
 
+interface Saved {
+  id: number;
+  version: number;
+  work: string;
+}
+
 /** Writes every change to the book, one after the other, each over the version the one before it made. */
 function useSaving(opened: Song | undefined, work: Work) {
   const queries = useQueryClient();
   const [error, setError] = useState<unknown>(null);
-  const saved = useRef<{ id: number; version: number; work: string }>(undefined);
+  const saved = useRef<Saved>(undefined);
   const queue = useRef<Promise<void>>(Promise.resolve());
+
+  const save = useCallback(
+    (id: number, wanted: Work) => {
+      const text = JSON.stringify(wanted);
+      queue.current = queue.current.then(async () => {
+        const last = saved.current;
+        if (!last || last.id !== id || last.work === text) {
+          return;
+        }
+        try {
+          const song = await api.changeSong(id, last.version, wanted.source, wanted.decisions);
+          saved.current = { id, version: song.version, work: text };
+          queries.setQueryData(songKeys.one(id), song);
+          void queries.invalidateQueries({ queryKey: songKeys.all, exact: true });
+          setError(null);
+        } catch (problem) {
+          setError(problem);
+        }
+      });
+    },
+    [queries],
+  );
 
   useEffect(() => {
     if (!opened) {
       return;
     }
-    const wanted = JSON.stringify(work);
     if (saved.current?.id !== opened.id) {
-      saved.current = { id: opened.id, version: opened.version, work: wanted };
+      saved.current = { id: opened.id, version: opened.version, work: JSON.stringify(work) };
       return;
     }
-    queue.current = queue.current.then(async () => {
-      const last = saved.current;
-      if (!last || last.id !== opened.id || last.work === wanted) {
-        return;
-      }
-      try {
-        const song = await api.changeSong(opened.id, last.version, work.source, work.decisions);
-        saved.current = { id: song.id, version: song.version, work: wanted };
-        queries.setQueryData(songKeys.one(song.id), song);
-        void queries.invalidateQueries({ queryKey: songKeys.all, exact: true });
-        setError(null);
-      } catch (problem) {
-        setError(problem);
-      }
-    });
-  }, [opened, work, queries]);
+    save(opened.id, work);
+  }, [opened, work, save]);
 
-  return { error };
+  const theirs = error instanceof ProblemError && error.status === 409 ? (error.body.current as Song) : null;
+
+  /** Settles a refused write: writes this work over the other version, or goes on from that one. */
+  const settle = useCallback(
+    (current: Song, mine: Work | null) => {
+      saved.current = {
+        id: current.id,
+        version: current.version,
+        work: JSON.stringify({ source: current.source, decisions: current.decisions }),
+      };
+      setError(null);
+      if (mine) {
+        save(current.id, mine);
+      }
+    },
+    [save],
+  );
+
+  return { error: theirs ? null : error, theirs, settle };
 }

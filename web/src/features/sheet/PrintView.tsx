@@ -4,7 +4,9 @@ import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { api, type Arrangement, type Placement } from '../../api/client';
-import { arrangementKey, songKeys } from '../../api/queryKeys';
+import { NO_DECISIONS } from '../../api/decisions';
+import { songKeys } from '../../api/queryKeys';
+import { useArrangement } from '../../api/useArrangement';
 import { MONO } from '../../app/theme';
 import { GripFrame } from '../../shared/GripFrame';
 import { Problem } from '../../shared/Problem';
@@ -14,18 +16,11 @@ import { differentGrips, lines } from './sheetLines';
 export function PrintView() {
   const id = Number(useParams().id);
   const song = useQuery({ queryKey: songKeys.one(id), queryFn: () => api.song(id) });
-  const source = song.data?.source ?? '';
-  const decisions = song.data?.decisions;
-  const arrangement = useQuery({
-    queryKey: decisions ? arrangementKey(source, decisions) : ['arrangement', 'none'],
-    queryFn: ({ signal }) => {
-      if (!decisions) {
-        throw new Error('asked for an arrangement before the song was there');
-      }
-      return api.arrange(source, decisions, signal);
-    },
-    enabled: decisions !== undefined,
-  });
+  const arrangement = useArrangement(
+    song.data?.source ?? '',
+    song.data?.decisions ?? NO_DECISIONS,
+    song.data !== undefined,
+  );
   const error = song.error ?? arrangement.error;
   return (
     <Box component="main" sx={{ maxWidth: 820, mx: 'auto', p: 3, '@media print': { p: 0, color: '#000' } }}>

@@ -18,10 +18,12 @@ export function PasteChart({
   busy,
   error,
   onAdd,
+  onFile,
 }: {
   busy: boolean;
   error: unknown;
   onAdd: (source: string) => void;
+  onFile: (file: File | undefined) => void;
 }) {
   const [source, setSource] = useState('');
   const id = useId();
@@ -55,6 +57,18 @@ export function PasteChart({
       <Button type="submit" variant="contained" disabled={busy || source.trim() === ''} sx={{ mt: 1 }}>
         {busy ? 'Reading it' : 'Put it on the bench'}
       </Button>
+      <Button component="label" sx={{ mt: 1, ml: 1 }}>
+        or choose a file
+        <input
+          type="file"
+          accept=".txt,text/plain"
+          hidden
+          onChange={(event) => onFile(event.target.files?.[0])}
+        />
+      </Button>
+      <Typography variant="caption" color="text.secondary" sx={{ display: 'block', mt: 0.5 }}>
+        A text file can also be dropped anywhere on this page.
+      </Typography>
     </Box>
   );
 }

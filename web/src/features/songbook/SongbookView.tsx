@@ -1,34 +1,101 @@
 import Box from '@mui/material/Box';
 import Skeleton from '@mui/material/Skeleton';
+import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { ProblemError } from '../../api/client';
 import { Problem } from '../../shared/Problem';
+import { findSongs } from './findSongs';
 import { PasteChart } from './PasteChart';
 import { SongList } from './SongList';
 import { useAddSong, useRemoveSong, useSongs } from './useSongs';
+import { useSearchKey } from './useSearchKey';
 
-/** Every song of the book, and a place to paste the next one. */
+const LARGEST_FILE = 256 * 1024;
+
+/** Every song of the book, and a place to paste or drop the next one. */
 export function SongbookView() {
   const songs = useSongs();
   const add = useAddSong();
   const remove = useRemoveSong();
   const navigate = useNavigate();
+  const [words, setWords] = useState('');
+  const [dropping, setDropping] = useState(false);
+  const [fileError, setFileError] = useState<unknown>(null);
+  const search = useRef<HTMLInputElement>(null);
+  useSearchKey(search);
   const empty = songs.data?.length === 0;
+  const found = findSongs(songs.data ?? [], words);
+
+  const take = (source: string) =>
+    add.mutate(source, { onSuccess: (song) => void navigate(`/songs/${song.id}`) });
+
+  const takeFile = async (file: File | undefined) => {
+    setFileError(null);
+    if (!file) {
+      return;
+    }
+    if (file.size > LARGEST_FILE) {
+      setFileError(
+        new ProblemError(413, 'File too large', `${file.name} has more than 256 KiB; a chart is plain text.`),
+      );
+      return;
+    }
+    take(await file.text());
+  };
 
   return (
-    <Box component="main" sx={{ maxWidth: 1120, p: { xs: 2, md: 3 } }}>
-      <Typography variant="h1">Songbook</Typography>
+    <Box
+      component="main"
+      onDragOver={(event) => {
+        event.preventDefault();
+        setDropping(true);
+      }}
+      onDragLeave={() => setDropping(false)}
+      onDrop={(event) => {
+        event.preventDefault();
+        setDropping(false);
+        void takeFile(event.dataTransfer.files[0]);
+      }}
+      sx={{
+        p: { xs: 2, md: 3 },
+        minHeight: '100%',
+        outline: dropping ? '3px dashed var(--mui-palette-primary-main)' : 'none',
+        outlineOffset: -8,
+      }}
+    >
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', maxWidth: 1120 }}>
+        <Typography variant="h1">Songbook</Typography>
+        <Box sx={{ flex: 1 }} />
+        {!empty && (
+          <TextField
+            inputRef={search}
+            size="small"
+            label="Find (f)"
+            type="search"
+            value={words}
+            onChange={(event) => setWords(event.target.value)}
+          />
+        )}
+      </Box>
       <Box
         sx={{
           display: 'grid',
           gridTemplateColumns: { xs: '1fr', md: empty ? '1fr' : 'minmax(0, 1.15fr) minmax(0, 1fr)' },
           gap: { xs: 3, md: 5 },
           mt: 2,
+          maxWidth: 1120,
         }}
       >
         {songs.isPending && <Skeleton variant="rounded" height={220} />}
         {songs.isError && <Problem error={songs.error} onRetry={() => void songs.refetch()} />}
-        {songs.data && !empty && <SongList songs={songs.data} onRemove={(id) => remove.mutate(id)} />}
+        {songs.data && !empty && (
+          <Box>
+            <SongList songs={found} onRemove={(id) => remove.mutate(id)} />
+            {found.length === 0 && <Typography>No song in the book has these words.</Typography>}
+          </Box>
+        )}
         {empty && (
           <Typography sx={{ maxWidth: '60ch' }}>
             The book is empty. Paste a song below: you will see which capo makes it easiest, which grips to
@@ -37,8 +104,9 @@ export function SongbookView() {
         )}
         <PasteChart
           busy={add.isPending}
-          error={add.error}
-          onAdd={(source) => add.mutate(source, { onSuccess: (song) => void navigate(`/songs/${song.id}`) })}
+          error={fileError ?? add.error}
+          onAdd={take}
+          onFile={(file) => void takeFile(file)}
         />
       </Box>
       {remove.isError && <Problem error={remove.error} />}

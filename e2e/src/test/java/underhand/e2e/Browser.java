@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import java.util.function.Predicate;
 import java.util.logging.Level;
 import java.util.regex.Matcher;
@@ -105,6 +106,17 @@ final class Browser implements AutoCloseable {
             throw new AssertionError("the text of " + by + " stayed \"" + last[0] + "\"", e);
         }
         return last[0];
+    }
+
+    /** Waits until something holds that the page is still working on. */
+    void awaitTrue(BooleanSupplier wanted) {
+        new WebDriverWait(driver, PATIENCE).until(d -> {
+            try {
+                return wanted.getAsBoolean();
+            } catch (StaleElementReferenceException drawnAnew) {
+                return false;
+            }
+        });
     }
 
     /** The shapes drawn on the hand road, from left to right. */

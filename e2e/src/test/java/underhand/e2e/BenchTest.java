@@ -1,0 +1,207 @@
+package underhand.e2e;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.Select;
+
+/** The demo book as its users work with it: songbook, bench, players, by mouse and by keyboard. */
+class BenchTest {
+
+    private static final By FACTS = By.cssSelector("[data-testid=song-facts]");
+
+    @TempDir
+    static Path data;
+
+    private static Application application;
+    private static Browser browser;
+
+    @BeforeAll
+    static void open() throws Exception {
+        application = Application.start(data.resolve("book"), true);
+        browser = Browser.open();
+    }
+
+    @AfterAll
+    static void close() {
+        browser.close();
+        application.close();
+    }
+
+    private static void openSong(String title) {
+        browser.go(application.address());
+        browser.button(title).click();
+        browser.await(By.tagName("h1"), title::equals);
+        browser.find(By.cssSelector("[data-grip]"));
+    }
+
+    private static void press(CharSequence... keys) {
+        new Actions(browser.driver()).sendKeys(keys).perform();
+    }
+
+    @Test
+    void songbook_search_findsByTitleAndKey() {
+        browser.go(application.address());
+        browser.button("Towpath Morning");
+        press("f");
+        press("reflections major");
+        browser.await(By.cssSelector("main ul"), String::isEmpty);
+        browser.find(By.cssSelector("input[type=search]")).sendKeys(Keys.chord(Keys.CONTROL, "a"), "reflections minor");
+        browser.await(
+                By.cssSelector("main ul"),
+                t -> t.startsWith("Reflections at Seven") && t.lines().count() == 2);
+    }
+
+    @Test
+    void songbook_fileWithTwoFaults_isKeptAndMendedInTheEditor() throws Exception {
+        Path file = data.resolve("faulty.txt");
+        Files.writeString(file, "title: Two Faults\n[G]One [Hm7]two [D]three [Gmaf7]four\n");
+        browser.go(application.address());
+        browser.find(By.cssSelector("input[type=file]")).sendKeys(file.toString());
+        browser.await(By.tagName("h1"), "Two Faults"::equals);
+        assertEquals(2, browser.shapesOnTheRoad().size());
+        browser.button("Mend it").click();
+        browser.find(By.xpath("//button[contains(.,'Line 2, column 9') and contains(.,'Did you mean Bm7')]"))
+                .click();
+        press("Bm7");
+        browser.find(By.xpath("//button[contains(.,'Gmaf7')]")).click();
+        press("Gmaj7");
+        browser.button("Use this text").click();
+        browser.await(By.cssSelector("section[aria-label='Hand road']"), t -> t.contains("Bm7") && t.contains("maj7"));
+        assertEquals(4, browser.shapesOnTheRoad().size());
+    }
+
+    @Test
+    void bench_otherPlayer_changesThePart() {
+        openSong("Reflections at Seven");
+        List<String> before = browser.shapesOnTheRoad();
+        choosePlayer("First-year hand");
+        browser.await(By.cssSelector("[role=group]"), t -> t.contains("first shapes"));
+        browser.awaitTrue(() -> !before.equals(browser.shapesOnTheRoad()));
+    }
+
+    @Test
+    void bench_otherGripTaken_isLockedAndUndone() {
+        openSong("Towpath Morning");
+        List<String> before = browser.shapesOnTheRoad();
+        browser.labelled("Bar 2,").click();
+        browser.find(By.xpath("//aside//h3[contains(.,'Other grips')]/following-sibling::button[1]"))
+                .click();
+        browser.labelled("Bar 2, D/F♯, shape");
+        browser.awaitTrue(() -> !before.equals(browser.shapesOnTheRoad()));
+        browser.find(By.xpath("//aside//button[normalize-space()='Unlock (l)']"));
+        browser.labelled("Undo").click();
+        browser.awaitTrue(() -> before.equals(browser.shapesOnTheRoad()));
+        browser.find(By.xpath("//aside//button[normalize-space()='Lock (l)']"));
+    }
+
+    @Test
+    void bench_keyboardAlone_walksChangesAndDecides() {
+        openSong("The Long Pound");
+        press(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT, Keys.ARROW_RIGHT);
+        browser.find(By.xpath("//button[@aria-pressed='true' and starts-with(@aria-label,'Bar 3,')]"));
+        press("l");
+        browser.find(By.xpath("//button[starts-with(@aria-label,'Bar 3,') and contains(@aria-label,'locked')]"));
+        press("l");
+        press("1");
+        browser.await(By.cssSelector("[role=group]"), t -> t.contains("first shapes"));
+        String facts = browser.find(FACTS).getText();
+        shifted(Keys.SHIFT, "3");
+        browser.await(FACTS, t -> t.contains("capo 3"));
+        shifted(Keys.CONTROL, "z");
+        browser.await(FACTS, facts::equals);
+    }
+
+    private static void shifted(Keys with, String key) {
+        new Actions(browser.driver()).keyDown(with).sendKeys(key).keyUp(with).perform();
+    }
+
+    @Test
+    void bench_songChangedElsewhere_refusesTheStaleWriteAndShowsBothVersions() {
+        openSong("Galley Shuffle");
+        String id = browser.driver().getCurrentUrl().replaceAll(".*/", "");
+        browser.driver()
+                .executeAsyncScript(
+                        "const done = arguments[1], url = '/api/v1/songs/' + arguments[0];"
+                                + "fetch(url).then(r => r.json()).then(s => fetch(url, {method: 'PUT',"
+                                + " headers: {'Content-Type': 'application/json'}, body: JSON.stringify({version: s.version,"
+                                + " source: s.source, decisions: {...s.decisions, capo: 7}})})).then(() => done());",
+                        id);
+        browser.labelled("Capo 2").click();
+        browser.find(By.xpath("//*[@role='dialog']//p[normalize-space()='Capo 7']"));
+        browser.find(By.xpath("//*[@role='dialog']//p[normalize-space()='Capo 2']"));
+        browser.button("Take the one in the book").click();
+        browser.await(FACTS, t -> t.contains("capo 7"));
+        browser.labelled("Capo 3").click();
+        browser.await(FACTS, t -> t.contains("capo 3"));
+        assertTrue(
+                browser.driver().findElements(By.cssSelector("[role=dialog]")).isEmpty());
+    }
+
+    @Test
+    void players_newPlayer_canBeChosenOnTheBench() {
+        browser.go(application.address() + "/players");
+        browser.find(By.cssSelector("input[value='First-year hand']"));
+        browser.find(By.xpath("//label[normalize-space()='New player']/following::input[1]"))
+                .sendKeys("Left bank");
+        browser.button("Add the player").click();
+        browser.find(By.cssSelector("input[value='Left bank']"));
+        openSong("Towpath Morning");
+        choosePlayer("Left bank");
+    }
+
+    /** The list of players may be drawn anew while it is still being read. */
+    private static void choosePlayer(String name) {
+        browser.awaitTrue(() -> {
+            Select players = new Select(browser.find(By.cssSelector("select")));
+            boolean known =
+                    players.getOptions().stream().anyMatch(o -> o.getText().equals(name));
+            if (known) {
+                players.selectByVisibleText(name);
+            }
+            return known;
+        });
+    }
+
+    /** axe-core's rules of WCAG 2.2 A and AA on every main view, in both themes. */
+    @ParameterizedTest
+    @ValueSource(strings = {"/", "/songs/1", "/players", "/songs/1/print"})
+    void everyView_bothThemes_hasNoSeriousAccessibilityFault(String view) {
+        browser.go(application.address() + view);
+        browser.find(By.tagName("h1"));
+        if (view.equals("/songs/1")) {
+            browser.find(By.cssSelector("[data-grip]"));
+        }
+        for (String theme : List.of("light", "dark")) {
+            browser.driver().executeScript("document.documentElement.setAttribute('data-theme', arguments[0])", theme);
+            List<Rule> faults = new AxeBuilder()
+                            .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                            .analyze(browser.driver())
+                            .getViolations()
+                            .stream()
+                            .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+                            .toList();
+            assertEquals(
+                    List.of(),
+                    faults.stream()
+                            .map(rule ->
+                                    rule.getId() + " " + rule.getNodes().get(0).getHtml())
+                            .toList(),
+                    view + " in the " + theme + " theme");
+        }
+    }
+}

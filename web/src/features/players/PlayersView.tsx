@@ -1,0 +1,261 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, type Guitar, type GuitarBuild, type Player, type PlayerLimits } from '../../api/client';
+import { playerKeys } from '../../api/queryKeys';
+import { useGuitars, usePlayers } from '../../api/useArrangement';
+import { Problem } from '../../shared/Problem';
+import { REACHABLE, reachFret, reachMm } from './reach';
+
+const NEW_PLAYER: PlayerLimits = {
+  name: '',
+  rung: 1,
+  comfortableMm: 100,
+  widestMm: 128,
+  thumb: false,
+  changeFactor: 1,
+};
+
+const NEW_GUITAR: GuitarBuild = {
+  name: '',
+  kind: 'acoustic',
+  scaleLengthMm: 648,
+  nutSpreadMm: 36,
+  bridgeSpreadMm: 52,
+  frets: 20,
+  tuning: 'E2 A2 D3 G3 B3 E4',
+};
+
+/** Hands with their limits, and the guitars they play. */
+export function PlayersView() {
+  const players = usePlayers();
+  const guitars = useGuitars();
+  return (
+    <Box component="main" sx={{ p: { xs: 2, md: 3 }, maxWidth: 1120 }}>
+      <Typography variant="h1">Players and guitars</Typography>
+      <Typography sx={{ mt: 1, maxWidth: '70ch' }}>
+        Put your index finger at fret 1 of the low string. How far does the little finger reach easily, and
+        how far at most? A stretch must never hurt: stop at pain, tingling or numbness, and see a qualified
+        health professional or your teacher. Underhand never raises these limits by itself.
+      </Typography>
+      {players.isError && <Problem error={players.error} onRetry={() => void players.refetch()} />}
+      {players.data?.map((player) => (
+        <PlayerRow key={`player ${player.id}.${player.version}`} player={player} />
+      ))}
+      <PlayerRow key={`new player ${players.data?.length}`} />
+      <Typography variant="h2" sx={{ mt: 3 }}>
+        Guitars
+      </Typography>
+      {guitars.isError && <Problem error={guitars.error} onRetry={() => void guitars.refetch()} />}
+      {guitars.data?.map((guitar) => (
+        <GuitarRow key={`guitar ${guitar.id}.${guitar.version}`} guitar={guitar} />
+      ))}
+      <GuitarRow key={`new guitar ${guitars.data?.length}`} />
+    </Box>
+  );
+}
+
+/** Writes, removes and reads again. */
+function useWriting(key: readonly string[]) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (write: () => Promise<unknown>) => write(),
+    onSuccess: () => queries.invalidateQueries({ queryKey: key }),
+  });
+}
+
+function Row({
+  busy,
+  isNew,
+  changed,
+  what,
+  error,
+  onSave,
+  onRemove,
+  children,
+}: {
+  busy: boolean;
+  isNew: boolean;
+  changed: boolean;
+  what: string;
+  error: unknown;
+  onSave: () => void;
+  onRemove: () => void;
+  children: React.ReactNode;
+}) {
+  return (
+    <Box
+      component="form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onSave();
+      }}
+      sx={{ py: 1.5, borderBottom: 1, borderColor: 'divider' }}
+    >
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
+        {children}
+        <Button type="submit" variant={isNew ? 'contained' : 'outlined'} disabled={busy || !changed}>
+          {isNew ? `Add the ${what}` : 'Save'}
+        </Button>
+        {!isNew && (
+          <Button color="error" disabled={busy} onClick={onRemove}>
+            Remove
+          </Button>
+        )}
+      </Box>
+      {error !== null && (
+        <Box sx={{ mt: 1 }}>
+          <Problem error={error} />
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+const native = { select: { native: true }, inputLabel: { shrink: true } } as const;
+
+function PlayerRow({ player }: { player?: Player }) {
+  const before = player?.limits ?? NEW_PLAYER;
+  const [limits, setLimits] = useState(before);
+  const writing = useWriting(playerKeys.players);
+  const set = (change: Partial<PlayerLimits>) => setLimits({ ...limits, ...change });
+  return (
+    <Row
+      what="player"
+      busy={writing.isPending}
+      isNew={!player}
+      changed={limits.name.trim() !== '' && JSON.stringify(limits) !== JSON.stringify(before)}
+      error={writing.error}
+      onSave={() =>
+        writing.mutate(() =>
+          player ? api.changePlayer(player.id, player.version, limits) : api.addPlayer(limits),
+        )
+      }
+      onRemove={() => player && writing.mutate(() => api.removePlayer(player.id))}
+    >
+      <TextField
+        label={player ? 'Name' : 'New player'}
+        size="small"
+        value={limits.name}
+        onChange={(event) => set({ name: event.target.value })}
+      />
+      <TextField
+        select
+        label="Rung"
+        size="small"
+        slotProps={native}
+        value={limits.rung}
+        onChange={(event) => set({ rung: Number(event.target.value) })}
+      >
+        {[1, 2, 3, 4, 5].map((rung) => (
+          <option key={rung}>{rung}</option>
+        ))}
+      </TextField>
+      <Reach
+        label="Little finger easily to"
+        mm={limits.comfortableMm}
+        onReach={(mm) => set({ comfortableMm: mm, widestMm: Math.max(mm, limits.widestMm) })}
+      />
+      <Reach
+        label="At most to"
+        mm={limits.widestMm}
+        onReach={(mm) => set({ widestMm: mm, comfortableMm: Math.min(mm, limits.comfortableMm) })}
+      />
+      <FormControlLabel
+        label="thumb over the edge"
+        control={
+          <Checkbox checked={limits.thumb} onChange={(event) => set({ thumb: event.target.checked })} />
+        }
+      />
+    </Row>
+  );
+}
+
+function Reach({ label, mm, onReach }: { label: string; mm: number; onReach: (mm: number) => void }) {
+  return (
+    <TextField
+      select
+      label={label}
+      size="small"
+      slotProps={native}
+      value={reachFret(mm)}
+      helperText={`${Math.round(mm)} mm`}
+      sx={{ width: 180 }}
+      onChange={(event) => onReach(reachMm(Number(event.target.value)))}
+    >
+      {REACHABLE.map((fret) => (
+        <option key={fret} value={fret}>
+          fret {fret}
+        </option>
+      ))}
+    </TextField>
+  );
+}
+
+function GuitarRow({ guitar }: { guitar?: Guitar }) {
+  const before = guitar?.build ?? NEW_GUITAR;
+  const [build, setBuild] = useState(before);
+  const writing = useWriting(playerKeys.guitars);
+  const set = (change: Partial<GuitarBuild>) => setBuild({ ...build, ...change });
+  return (
+    <Row
+      what="guitar"
+      busy={writing.isPending}
+      isNew={!guitar}
+      changed={build.name.trim() !== '' && JSON.stringify(build) !== JSON.stringify(before)}
+      error={writing.error}
+      onSave={() =>
+        writing.mutate(() =>
+          guitar ? api.changeGuitar(guitar.id, guitar.version, build) : api.addGuitar(build),
+        )
+      }
+      onRemove={() => guitar && writing.mutate(() => api.removeGuitar(guitar.id))}
+    >
+      <TextField
+        label={guitar ? 'Name' : 'New guitar'}
+        size="small"
+        value={build.name}
+        onChange={(event) => set({ name: event.target.value })}
+      />
+      <TextField
+        select
+        label="Kind"
+        size="small"
+        slotProps={native}
+        value={build.kind}
+        onChange={(event) => set({ kind: event.target.value as GuitarBuild['kind'] })}
+      >
+        {['acoustic', 'nylon', 'electric'].map((kind) => (
+          <option key={kind}>{kind}</option>
+        ))}
+      </TextField>
+      <TextField
+        label="Scale length, mm"
+        size="small"
+        type="number"
+        sx={{ width: 140 }}
+        value={build.scaleLengthMm}
+        onChange={(event) => set({ scaleLengthMm: Number(event.target.value) })}
+      />
+      <TextField
+        label="Frets"
+        size="small"
+        type="number"
+        sx={{ width: 90 }}
+        value={build.frets}
+        onChange={(event) => set({ frets: Number(event.target.value) })}
+      />
+      <TextField
+        label="Tuning, low to high"
+        size="small"
+        value={build.tuning}
+        onChange={(event) => set({ tuning: event.target.value })}
+      />
+    </Row>
+  );
+}
