@@ -17,25 +17,28 @@ import underhand.hand.Textbook;
  */
 public final class PartFit {
 
-    private static final List<String> FITTED = List.of(
-            "sound.short",
-            "sound.thin",
-            "sound.top",
-            "sound.inner",
-            "sound.unison",
-            "sound.gap",
-            "sound.openHigh",
-            "sound.bass",
-            "sound.fifth",
-            "habit.new.1",
-            "habit.new.2",
-            "habit.new.3",
-            "habit.fingers.1",
-            "habit.fingers.2",
-            "habit.fingers.3",
-            "change.shift.mm",
-            "change.barre",
-            "route.change");
+    private record Start(String name, double value) {}
+
+    /** What is fitted, and the plausible value each fit starts from and is held near to (memory). */
+    private static final List<Start> FITTED = List.of(
+            new Start("sound.short", 1.5),
+            new Start("sound.thin", 4),
+            new Start("sound.top", 3),
+            new Start("sound.inner", 4),
+            new Start("sound.unison", 3),
+            new Start("sound.gap", 1),
+            new Start("sound.openHigh", 0.8),
+            new Start("sound.bass", 4),
+            new Start("sound.fifth", 1),
+            new Start("habit.new.1", 3),
+            new Start("habit.new.2", 3),
+            new Start("habit.new.3", 3),
+            new Start("habit.fingers.1", 2),
+            new Start("habit.fingers.2", 1.7),
+            new Start("habit.fingers.3", 1.3),
+            new Start("change.shift.mm", 0.02),
+            new Start("change.barre", 0.4),
+            new Start("route.change", 0.7));
 
     private static final long SEED = 20261125;
     private static final double WIDTH = 0.3;
@@ -46,7 +49,7 @@ public final class PartFit {
     /** Worth of one chord with textbook fingers, against one with an accepted shape. */
     private static final double FINGERS = 0.5;
 
-    /** Price of a value e times as large or small as the shipped one: fits stay near what is plausible. */
+    /** Price of a value e times as large or small as its start: fits stay near what is plausible. */
     private static final double FAR = 0.1;
 
     /** A lead this large is clear. */
@@ -70,18 +73,18 @@ public final class PartFit {
             return;
         }
         Parameters fitted = fit(trials, p -> true);
-        FITTED.forEach(name -> System.out.printf("%s,%.3f%n", name, fitted.get(name)));
+        FITTED.forEach(start -> System.out.printf("%s,%.3f%n", start.name(), fitted.get(start.name())));
         System.out.printf("agreeing: %d%n", agreeing(fitted, p -> true));
     }
 
     private static Parameters fit(int trials, Predicate<TeacherParts.Part> which) {
         Random random = new Random(SEED);
-        Parameters best = Parameters.STANDARD;
+        Parameters best = start();
         double score = score(best, which);
         for (int trial = 0; trial < trials; trial++) {
             Parameters tried = best;
             for (int change = 0; change <= random.nextInt(3); change++) {
-                String name = FITTED.get(random.nextInt(FITTED.size()));
+                String name = FITTED.get(random.nextInt(FITTED.size())).name();
                 tried = tried.with(name, tried.get(name) * Math.exp(WIDTH * random.nextGaussian()));
             }
             double triedScore = score(tried, which);
@@ -91,6 +94,14 @@ public final class PartFit {
             }
         }
         return best;
+    }
+
+    private static Parameters start() {
+        Parameters parameters = Parameters.STANDARD;
+        for (Start start : FITTED) {
+            parameters = parameters.with(start.name(), start.value());
+        }
+        return parameters;
     }
 
     private static int agreeing(Parameters parameters, Predicate<TeacherParts.Part> which) {
@@ -110,7 +121,7 @@ public final class PartFit {
 
     private static double distance(Parameters parameters) {
         return FITTED.stream()
-                .mapToDouble(name -> Math.log(parameters.get(name) / Parameters.STANDARD.get(name)))
+                .mapToDouble(start -> Math.log(parameters.get(start.name()) / start.value()))
                 .map(log -> log * log)
                 .sum();
     }

@@ -1,0 +1,125 @@
+package underhand.bench;
+
+import java.util.concurrent.TimeUnit;
+import org.jgrapht.Graph;
+import org.jgrapht.alg.shortestpath.DijkstraShortestPath;
+import org.jgrapht.graph.DefaultWeightedEdge;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import underhand.arrange.ArrangementSettings;
+import underhand.arrange.Arranger;
+import underhand.arrange.GripFinder;
+import underhand.arrange.Setting;
+import underhand.chart.Chart;
+import underhand.chord.ChordSymbol;
+import underhand.hand.Parameters;
+import underhand.hand.Player;
+import underhand.hand.Rung;
+import underhand.neck.Fretboard;
+import underhand.neck.Guitar;
+import underhand.neck.Tuning;
+import underhand.route.RouteSolver;
+
+/** The speeds that matter: grips of a chord, a route, a sweep, growth, and the ratio to a general shortest path. */
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(1)
+public class PlannerBenchmark {
+
+    /** One chord over the whole neck. */
+    @State(Scope.Benchmark)
+    public static class OneChord {
+        final ChordSymbol chord = ChordSymbol.parse("Am7");
+        final GripFinder finder = new GripFinder(
+                new Fretboard(Guitar.ACOUSTIC, Tuning.STANDARD, 0),
+                Rung.of(5),
+                Player.ADULT,
+                Setting.ALONE,
+                GripFinder.HIGHEST_FRET,
+                Parameters.STANDARD);
+    }
+
+    @Benchmark
+    public Object gripsOfOneChord(OneChord state) {
+        return state.finder.find(state.chord, 1);
+    }
+
+    /** A full lattice of 64 layers with 300 nodes each. */
+    @State(Scope.Benchmark)
+    public static class FullLattice {
+        final RandomLattice lattice = new RandomLattice(64, 300, 1967);
+    }
+
+    @Benchmark
+    public Object routeOf64BarsWith300Grips(FullLattice state) {
+        return RouteSolver.solve(state.lattice);
+    }
+
+    /** A lattice small enough for a general graph in memory: 64 layers with 60 nodes each. */
+    @State(Scope.Benchmark)
+    public static class SameLattice {
+        final RandomLattice lattice = new RandomLattice(64, 60, 1989);
+        Graph<Integer, DefaultWeightedEdge> graph;
+
+        @Setup
+        public void build() {
+            graph = lattice.graph();
+        }
+    }
+
+    @Benchmark
+    public Object routeOnTheSameLattice(SameLattice state) {
+        return RouteSolver.solve(state.lattice);
+    }
+
+    @Benchmark
+    public Object jgraphtOnTheSameLattice(SameLattice state) {
+        return new DijkstraShortestPath<>(state.graph).getPathWeight(0, 1);
+    }
+
+    /** Ten capo positions for each of the five rungs. */
+    @Benchmark
+    public Object sweepOf10CaposAnd5Rungs(Arranging state) {
+        Object last = null;
+        for (int rung = Rung.LOWEST; rung <= Rung.HIGHEST; rung++) {
+            last = state.arranger.sweep(state.song64, ArrangementSettings.ofRung(rung));
+        }
+        return last;
+    }
+
+    @State(Scope.Benchmark)
+    public static class Arranging {
+        final Arranger arranger = new Arranger();
+        final Chart song64 = Songs.of(64);
+    }
+
+    /** A sweep of a song of so many bars on rung 3. */
+    @State(Scope.Benchmark)
+    public static class Growing {
+        @Param({"16", "64", "256", "1024"})
+        public int bars;
+
+        Chart song;
+
+        @Setup
+        public void build() {
+            song = Songs.of(bars);
+        }
+    }
+
+    @Benchmark
+    public Object sweepOfSongOfBars(Growing state, Arranging arranging) {
+        return arranging.arranger.sweep(state.song, ArrangementSettings.ofRung(3));
+    }
+}

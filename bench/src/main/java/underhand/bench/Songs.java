@@ -1,0 +1,40 @@
+package underhand.bench;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import underhand.chart.Bar;
+import underhand.chart.Chart;
+import underhand.chart.Metre;
+import underhand.chart.Placement;
+import underhand.chart.Section;
+import underhand.chord.ChordSymbol;
+
+/** Charts of any length for measuring: eight chords that come again. */
+final class Songs {
+
+    private static final List<ChordSymbol> CHORDS = Arrays.stream("G Em7 Cadd9 D Am7 D7 Bm7 E7".split(" "))
+            .map(ChordSymbol::parse)
+            .toList();
+
+    private Songs() {}
+
+    /** A chart of so many bars, one chord each. */
+    static Chart of(int bars) {
+        List<Bar> all = new ArrayList<>();
+        for (int bar = 0; bar < bars; bar++) {
+            Optional<ChordSymbol> chord = Optional.of(CHORDS.get(bar % CHORDS.size()));
+            all.add(new Bar(Metre.COMMON, List.of(new Placement(chord, 1, 4, ""))));
+        }
+        return new Chart(
+                "",
+                Optional.empty(),
+                Metre.COMMON,
+                OptionalInt.empty(),
+                OptionalInt.empty(),
+                Optional.empty(),
+                List.of(new Section("", Optional.empty(), all)));
+    }
+}
