@@ -13,6 +13,7 @@ export type Song = Schemas['SongView'];
 export type SongSummary = Schemas['SongSummary'];
 export type Decisions = Schemas['Decisions'];
 export type Rung = Schemas['RungView'];
+export type RungEffort = Schemas['RungEffort'];
 export type Player = Schemas['PlayerView'];
 export type PlayerLimits = Schemas['PlayerLimits'];
 export type Guitar = Schemas['GuitarView'];
@@ -65,6 +66,7 @@ async function call<T>(method: string, path: string, body?: unknown, signal?: Ab
 export const api = {
   songs: () => call<SongSummary[]>('GET', '/songs'),
   song: (id: number) => call<Song>('GET', `/songs/${id}`),
+  efforts: (id: number) => call<RungEffort[]>('GET', `/songs/${id}/efforts`),
   addSong: (source: string) => call<Song>('POST', '/songs', { source }),
   changeSong: (id: number, version: number, source: string, decisions: Decisions) =>
     call<Song>('PUT', `/songs/${id}`, { version, source, decisions }),

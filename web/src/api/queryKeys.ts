@@ -1,6 +1,7 @@
 export const songKeys = {
   all: ['songs'] as const,
   one: (id: number) => ['songs', id] as const,
+  efforts: (id: number) => ['songs', id, 'efforts'] as const,
 };
 
 export const playerKeys = { players: ['players'] as const, guitars: ['guitars'] as const };

@@ -10,6 +10,7 @@ import { useArrangement } from '../../api/useArrangement';
 import { MONO } from '../../app/theme';
 import { GripFrame } from '../../shared/GripFrame';
 import { Problem } from '../../shared/Problem';
+import { partText } from './partText';
 import { differentGrips, lines } from './sheetLines';
 
 /** The part on paper: its grips, then chords and shapes over the words. */
@@ -28,6 +29,17 @@ export function PrintView() {
         <Button variant="contained" onClick={() => window.print()}>
           Print
         </Button>
+        {arrangement.data && (
+          <Button
+            component="a"
+            download={`${song.data?.title ?? 'part'}.txt`}
+            href={`data:text/plain;charset=utf-8,${encodeURIComponent(
+              partText(song.data?.title ?? '', arrangement.data),
+            )}`}
+          >
+            Plain text
+          </Button>
+        )}
         <Button component={Link} to={`/songs/${id}`}>
           Back to the bench
         </Button>

@@ -6,20 +6,41 @@ import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
-import type { SongSummary } from '../../api/client';
+import type { RungEffort, SongSummary } from '../../api/client';
 
 /** The songs, a line each. */
-export function SongList({ songs, onRemove }: { songs: SongSummary[]; onRemove: (id: number) => void }) {
+export function SongList({
+  songs,
+  efforts,
+  onRemove,
+}: {
+  songs: SongSummary[];
+  efforts: Map<number, RungEffort[]>;
+  onRemove: (id: number) => void;
+}) {
   return (
     <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
       {songs.map((song) => (
-        <SongLine key={song.id} song={song} onRemove={() => onRemove(song.id)} />
+        <SongLine
+          key={song.id}
+          song={song}
+          efforts={efforts.get(song.id)}
+          onRemove={() => onRemove(song.id)}
+        />
       ))}
     </Box>
   );
 }
 
-function SongLine({ song, onRemove }: { song: SongSummary; onRemove: () => void }) {
+function SongLine({
+  song,
+  efforts,
+  onRemove,
+}: {
+  song: SongSummary;
+  efforts: RungEffort[] | undefined;
+  onRemove: () => void;
+}) {
   const [asking, setAsking] = useState(false);
   return (
     <Box
@@ -47,6 +68,7 @@ function SongLine({ song, onRemove }: { song: SongSummary; onRemove: () => void 
           {song.faults > 0 && ` · ${song.faults} not understood`}
         </Typography>
       </Box>
+      <Efforts efforts={efforts} />
       {asking ? (
         <>
           <Button color="error" onClick={onRemove}>
@@ -62,6 +84,52 @@ function SongLine({ song, onRemove }: { song: SongSummary; onRemove: () => void 
         >
           <DeleteOutlined />
         </IconButton>
+      )}
+    </Box>
+  );
+}
+
+const HARDEST = 14;
+const BAR_HEIGHT = 30;
+
+/** Effort a bar on each rung as five small columns, and the capo with the least effort on the third. */
+function Efforts({ efforts }: { efforts: RungEffort[] | undefined }) {
+  const words = efforts
+    ?.map(
+      (e) =>
+        `rung ${e.rung}: ${e.effort.toFixed(1)} a bar, capo ${e.capo}${e.beyond > 0 ? ', too hard' : ''}`,
+    )
+    .join('; ');
+  return (
+    <Box
+      role="img"
+      aria-label={words ?? 'Effort is being worked out'}
+      title={words}
+      sx={{
+        display: 'flex',
+        alignItems: 'flex-end',
+        gap: '3px',
+        height: BAR_HEIGHT,
+        width: 122,
+        flex: 'none',
+      }}
+    >
+      {efforts?.map((e) => (
+        <Box
+          key={e.rung}
+          sx={{
+            width: 9,
+            height: Math.max(3, (BAR_HEIGHT * Math.min(e.effort, HARDEST)) / HARDEST),
+            bgcolor: e.beyond > 0 ? 'transparent' : 'draw.stays',
+            border: e.beyond > 0 ? 2 : 0,
+            borderColor: 'draw.misfit',
+          }}
+        />
+      ))}
+      {efforts?.[2] && (
+        <Typography variant="caption" color="text.secondary" sx={{ ml: 0.5, whiteSpace: 'nowrap' }}>
+          {efforts[2].capo === 0 ? 'no capo' : `capo ${efforts[2].capo}`}
+        </Typography>
       )}
     </Box>
   );

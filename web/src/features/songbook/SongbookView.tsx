@@ -9,7 +9,7 @@ import { Problem } from '../../shared/Problem';
 import { findSongs } from './findSongs';
 import { PasteChart } from './PasteChart';
 import { SongList } from './SongList';
-import { useAddSong, useRemoveSong, useSongs } from './useSongs';
+import { useAddSong, useEfforts, useRemoveSong, useSongs } from './useSongs';
 import { useSearchKey } from './useSearchKey';
 
 const LARGEST_FILE = 256 * 1024;
@@ -27,6 +27,7 @@ export function SongbookView() {
   useSearchKey(search);
   const empty = songs.data?.length === 0;
   const found = findSongs(songs.data ?? [], words);
+  const efforts = useEfforts((songs.data ?? []).map((song) => song.id));
 
   const take = (source: string) =>
     add.mutate(source, { onSuccess: (song) => void navigate(`/songs/${song.id}`) });
@@ -92,7 +93,7 @@ export function SongbookView() {
         {songs.isError && <Problem error={songs.error} onRetry={() => void songs.refetch()} />}
         {songs.data && !empty && (
           <Box>
-            <SongList songs={found} onRemove={(id) => remove.mutate(id)} />
+            <SongList songs={found} efforts={efforts} onRemove={(id) => remove.mutate(id)} />
             {found.length === 0 && <Typography>No song in the book has these words.</Typography>}
           </Box>
         )}

@@ -3,6 +3,7 @@ package underhand.arrange;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.PriorityQueue;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Effort;
 import underhand.hand.EffortTerm;
@@ -94,21 +95,40 @@ public final class GripFinder {
      * @param occurrences how often the song has the chord: a new shape is learnt once
      */
     public List<RatedGrip> find(ChordSymbol chord, int occurrences) {
+        return cheapest(chord, occurrences, Integer.MAX_VALUE).grips();
+    }
+
+    /**
+     * The cheapest grips of a chord.
+     *
+     * @param grips cheapest first
+     * @param leftOutFrom no grip that was left out costs less than this; infinite when none was
+     */
+    public record Cheapest(List<RatedGrip> grips, double leftOutFrom) {}
+
+    /**
+     * The cheapest grips of a sounding chord, without fingering the shapes that cannot be among them: a shape's sound and
+     * a finger for each of its frets already cost too much.
+     *
+     * @param most how many grips are wanted at most
+     */
+    public Cheapest cheapest(ChordSymbol chord, int occurrences, int most) {
         ToneDemand demand = ToneDemand.of(chord, setting.bassElsewhere());
         for (int level = rung.level(); level <= Rung.HIGHEST; level++) {
-            List<RatedGrip> found = within(Rung.of(level), demand, chord, occurrences);
-            if (!found.isEmpty()) {
+            Cheapest found = within(Rung.of(level), demand, chord, occurrences, most);
+            if (!found.grips().isEmpty()) {
                 return found;
             }
         }
-        return List.of();
+        return new Cheapest(List.of(), Double.POSITIVE_INFINITY);
     }
 
     /** Every fingering of one shape, cheapest first, by the lowest rung from the player's own that can hold it. */
     public List<RatedGrip> fingerings(Shape shape, ChordSymbol chord, int occurrences) {
         for (int level = rung.level(); level <= Rung.HIGHEST; level++) {
             List<RatedGrip> found = new ArrayList<>();
-            rate(shape, Rung.of(level), SoundEffort.Roles.of(chord), occurrences, found);
+            Rung at = Rung.of(level);
+            rate(candidate(shape, at, SoundEffort.Roles.of(chord), occurrences), at, found);
             if (!found.isEmpty()) {
                 return sorted(found);
             }
@@ -116,15 +136,56 @@ public final class GripFinder {
         return List.of();
     }
 
-    private List<RatedGrip> within(Rung level, ToneDemand demand, ChordSymbol chord, int occurrences) {
+    /**
+     * A shape before it is fingered.
+     *
+     * @param effort what depends on the shape alone
+     * @param atLeast no fingering of it costs less
+     */
+    private record Candidate(Shape shape, boolean isNew, Effort effort, double atLeast) {}
+
+    private Candidate candidate(Shape shape, Rung level, SoundEffort.Roles roles, int occurrences) {
+        boolean isNew = !repertoire.has(shape);
+        Effort effort = new Effort.Builder()
+                .addAll(sound.ofShape(shape, roles))
+                .add(EffortTerm.NEW_SHAPE, isNew ? newShape * (1.0 / occurrences + strange) : 0)
+                .add(EffortTerm.BEYOND, beyond * (level.level() - rung.level()))
+                .build();
+        return new Candidate(shape, isNew, effort, effort.total() + hand.atLeast(shape));
+    }
+
+    private Cheapest within(Rung level, ToneDemand demand, ChordSymbol chord, int occurrences, int most) {
         int highest = Math.min(highestFret, level.highestFret());
         double reach = player.spreads().widestMm(1, 4);
         SoundEffort.Roles roles = SoundEffort.Roles.of(chord);
-        List<RatedGrip> found = new ArrayList<>();
+        List<Candidate> candidates = new ArrayList<>();
         for (Shape shape : new ShapeFinder(board, highest, reach, MOST_INNER_SILENT).find(demand)) {
-            rate(shape, level, roles, occurrences, found);
+            candidates.add(candidate(shape, level, roles, occurrences));
         }
-        return sorted(found);
+        candidates.sort(Comparator.comparingDouble(Candidate::atLeast));
+        List<RatedGrip> found = new ArrayList<>();
+        PriorityQueue<Double> dearestKept = new PriorityQueue<>(Comparator.reverseOrder());
+        double leftOutFrom = Double.POSITIVE_INFINITY;
+        for (Candidate candidate : candidates) {
+            if (dearestKept.size() == most && candidate.atLeast() >= dearestKept.peek()) {
+                leftOutFrom = candidate.atLeast();
+                break;
+            }
+            int before = found.size();
+            rate(candidate, level, found);
+            for (RatedGrip grip : found.subList(before, found.size())) {
+                dearestKept.add(grip.effort().total());
+                if (dearestKept.size() > most) {
+                    dearestKept.poll();
+                }
+            }
+        }
+        sorted(found);
+        if (found.size() > most) {
+            leftOutFrom = Math.min(leftOutFrom, found.get(most).effort().total());
+            return new Cheapest(List.copyOf(found.subList(0, most)), leftOutFrom);
+        }
+        return new Cheapest(found, leftOutFrom);
     }
 
     private static List<RatedGrip> sorted(List<RatedGrip> grips) {
@@ -132,10 +193,10 @@ public final class GripFinder {
         return grips;
     }
 
-    private void rate(Shape shape, Rung level, SoundEffort.Roles roles, int occurrences, List<RatedGrip> found) {
+    private void rate(Candidate candidate, Rung level, List<RatedGrip> found) {
         record ByHand(Grip grip, Effort effort) {}
         List<ByHand> possible = new FingeringSearch(board, level, player)
-                .fingerings(shape).stream()
+                .fingerings(candidate.shape()).stream()
                         .map(grip -> new ByHand(grip, hand.of(grip)))
                         .filter(g -> g.effort().isPossible())
                         .sorted(Comparator.comparingDouble(g -> g.effort().total()))
@@ -145,18 +206,12 @@ public final class GripFinder {
             return;
         }
         double easiest = possible.get(0).effort().total();
-        boolean isNew = !repertoire.has(shape);
-        Effort byShape = new Effort.Builder()
-                .addAll(sound.ofShape(shape, roles))
-                .add(EffortTerm.NEW_SHAPE, isNew ? newShape * (1.0 / occurrences + strange) : 0)
-                .add(EffortTerm.BEYOND, beyond * (level.level() - rung.level()))
-                .build();
         for (ByHand one : possible) {
-            Effort.Builder effort = new Effort.Builder().addAll(one.effort()).addAll(byShape);
+            Effort.Builder effort = new Effort.Builder().addAll(one.effort()).addAll(candidate.effort());
             sound.ofHand(effort, one.grip());
             double unusual = Math.min(1, (one.effort().total() - easiest) / CLEARLY_HARDER);
             effort.add(EffortTerm.OTHER_FINGERS, otherFingers * unusual);
-            found.add(new RatedGrip(one.grip(), effort.build(), level.level(), isNew));
+            found.add(new RatedGrip(one.grip(), effort.build(), level.level(), candidate.isNew()));
         }
     }
 }

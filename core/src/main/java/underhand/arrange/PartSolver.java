@@ -34,7 +34,7 @@ import underhand.route.RouteSolver;
 final class PartSolver {
 
     /** Most grips of a layer; a chord has more only on the highest rungs. */
-    static final int MOST_GRIPS = 160;
+    static final int MOST_GRIPS = 100;
 
     private static final int ALTERNATIVES = 8;
 
@@ -53,7 +53,7 @@ final class PartSolver {
     private final double changeWeight;
     private final double lateWeight;
     private final double capoPrice;
-    private final Map<ChordSymbol, Pool> pools = new HashMap<>();
+    private final Map<ChordSymbol, GripFinder.Cheapest> pools = new HashMap<>();
     private final List<Integer> unkeptLocks = new ArrayList<>();
 
     PartSolver(Song song, ArrangementSettings settings, int capo, Parameters parameters) {
@@ -77,15 +77,12 @@ final class PartSolver {
                 parameters.get("capo.fret") * capo + parameters.get("capo.high") * Math.max(0, capo - LOW_CAPO);
     }
 
-    /** The grips of a chord that are compared, cheapest first, and what the cheapest one left out costs. */
-    private record Pool(List<RatedGrip> grips, double cheapestLeftOut) {}
-
     /**
      * A placement that takes part in the route.
      *
      * @param locked how many grips, from the first, keep the player's lock; 0 when there is none
      */
-    private record Layer(Chart.Placed placed, List<RatedGrip> grips, int locked, double cheapestLeftOut) {
+    private record Layer(Chart.Placed placed, List<RatedGrip> grips, int locked, double leftOutFrom) {
 
         /** Taking another grip than a locked one costs more than any route, so that locks are kept. */
         double lockPrice(int node) {
@@ -113,12 +110,13 @@ final class PartSolver {
         List<Layer> layers = new ArrayList<>();
         for (Chart.Placed placed : song.placements()) {
             placed.placement().chord().ifPresent(chord -> {
-                Pool pool = pools.computeIfAbsent(chord, this::pool);
+                GripFinder.Cheapest pool =
+                        pools.computeIfAbsent(chord, c -> finder.cheapest(c, song.occurrences(c), MOST_GRIPS));
                 Shape lock = locks.get(placed.index());
                 List<RatedGrip> locked = lock == null ? List.of() : lockedGrips(placed, chord, lock);
                 List<RatedGrip> grips = locked.isEmpty() ? pool.grips() : joined(locked, pool.grips());
                 if (!grips.isEmpty()) {
-                    layers.add(new Layer(placed, grips, locked.size(), pool.cheapestLeftOut()));
+                    layers.add(new Layer(placed, grips, locked.size(), pool.leftOutFrom()));
                 }
             });
         }
@@ -143,18 +141,10 @@ final class PartSolver {
         return joined;
     }
 
-    private Pool pool(ChordSymbol chord) {
-        List<RatedGrip> found = finder.find(chord, song.occurrences(chord));
-        boolean cut = found.size() > MOST_GRIPS;
-        return new Pool(
-                List.copyOf(found.subList(0, cut ? MOST_GRIPS : found.size())),
-                cut ? found.get(MOST_GRIPS).effort().total() : Double.POSITIVE_INFINITY);
-    }
-
     /** Whether no grip that was left out could be part of a cheaper route. */
     private static boolean isProven(List<Layer> layers, Route route) {
         for (int layer = 0; layer < layers.size(); layer++) {
-            if (route.floors()[layer] + layers.get(layer).cheapestLeftOut() < route.total()) {
+            if (route.floors()[layer] + layers.get(layer).leftOutFrom() < route.total()) {
                 return false;
             }
         }
@@ -199,13 +189,15 @@ final class PartSolver {
         private Prices price(Pair pair) {
             float[][] effort = new float[pair.from().size()][pair.to().size()];
             float[][] seconds = new float[pair.from().size()][pair.to().size()];
+            List<VoiceLeading.Voices> reached =
+                    pair.to().stream().map(g -> voices.voices(g.grip())).toList();
             for (int from = 0; from < effort.length; from++) {
                 Grip left = pair.from().get(from).grip();
+                VoiceLeading.Voices leaving = voices.voices(left);
                 for (int to = 0; to < effort[from].length; to++) {
                     double[] both =
                             changes.effortAndSeconds(left, pair.to().get(to).grip());
-                    double ear = voices.effort(left, pair.to().get(to).grip());
-                    effort[from][to] = (float) (changeWeight * both[0] + ear);
+                    effort[from][to] = (float) (changeWeight * both[0] + voices.effort(leaving, reached.get(to)));
                     seconds[from][to] = (float) both[1];
                 }
             }

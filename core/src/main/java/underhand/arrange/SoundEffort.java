@@ -93,6 +93,7 @@ final class SoundEffort {
         effort.add(EffortTerm.THIN, missing <= 0 ? 0 : oneShort + thin * (missing - 1));
         effort.add(EffortTerm.TOP, top * (voices.length - 1 - shape.highestSounding()));
         effort.add(EffortTerm.INNER, inner * innerSilent(shape, sounding));
+        effort.add(EffortTerm.RING, ring * shape.openStrings());
         voicing(effort, Arrays.copyOf(voices, sounding), roles);
         return effort.build();
     }
@@ -101,7 +102,6 @@ final class SoundEffort {
     void ofHand(Effort.Builder effort, Grip grip) {
         int open = grip.shape().openStrings();
         effort.add(EffortTerm.OPEN_HIGH, openHigh * open * Math.max(0, grip.handFret() - EVEN_TO_FRET));
-        effort.add(EffortTerm.RING, ring * open);
         effort.add(EffortTerm.INNER, rings * grip.undampedInside());
     }
 

@@ -37,22 +37,47 @@ final class VoiceLeading {
         this.motion = taste.motion();
     }
 
-    double effort(Grip from, Grip to) {
-        int[] before = voices(from);
-        int[] after = voices(to);
-        return semitone * distance(before, after)
-                + commonTone * strayCommonTones(from, to)
-                + topLine(before[before.length - 1], after[after.length - 1]);
+    /**
+     * A grip as the ear has it.
+     *
+     * @param ascending sounding MIDI numbers, low to high
+     * @param byString sounding MIDI number of each string; 0 for a silent one
+     */
+    record Voices(int[] ascending, int[] byString) {
+        int top() {
+            return ascending[ascending.length - 1];
+        }
+    }
+
+    Voices voices(Grip grip) {
+        int[] byString = new int[grip.shape().strings()];
+        int[] sounding = new int[byString.length];
+        int count = 0;
+        for (int string = 0; string < byString.length; string++) {
+            if (!grip.shape().isSilent(string)) {
+                byString[string] = board.midi(string, grip.shape().fret(string));
+                sounding[count++] = byString[string];
+            }
+        }
+        int[] ascending = Arrays.copyOf(sounding, count);
+        Arrays.sort(ascending);
+        return new Voices(ascending, byString);
+    }
+
+    double effort(Voices from, Voices to) {
+        return semitone * distance(from.ascending(), to.ascending())
+                + commonTone * strayCommonTones(from.byString(), to.byString())
+                + topLine(from.top(), to.top());
     }
 
     /** The same as {@link #effort}, term by term; terms that are 0 are left out. */
-    Map<ChangeTerm, Double> terms(Grip from, Grip to) {
-        int[] before = voices(from);
-        int[] after = voices(to);
+    Map<ChangeTerm, Double> terms(Grip before, Grip after) {
+        Voices from = voices(before);
+        Voices to = voices(after);
         Map<ChangeTerm, Double> terms = new EnumMap<>(ChangeTerm.class);
-        put(terms, ChangeTerm.VOICES, semitone * distance(before, after));
-        put(terms, ChangeTerm.COMMON_TONES, commonTone * strayCommonTones(from, to));
-        put(terms, ChangeTerm.TOP_LINE, topLine(before[before.length - 1], after[after.length - 1]));
+        put(terms, ChangeTerm.VOICES, semitone * distance(from.ascending(), to.ascending()));
+        put(terms, ChangeTerm.COMMON_TONES, commonTone * strayCommonTones(from.byString(), to.byString()));
+        put(terms, ChangeTerm.TOP_LINE, topLine(from.top(), to.top()));
         return terms;
     }
 
@@ -62,58 +87,40 @@ final class VoiceLeading {
         }
     }
 
-    private int[] voices(Grip grip) {
-        int[] voices = new int[grip.shape().strings()];
-        int count = 0;
-        for (int string = 0; string < voices.length; string++) {
-            if (!grip.shape().isSilent(string)) {
-                voices[count++] = board.midi(string, grip.shape().fret(string));
-            }
-        }
-        int[] sounding = Arrays.copyOf(voices, count);
-        Arrays.sort(sounding);
-        return sounding;
-    }
-
     /** Least total movement in semitones between two ascending rows of pitches, each with one voice at least. */
     static int distance(int[] before, int[] after) {
-        int[] previous = new int[after.length];
+        int[] best = new int[after.length];
         for (int i = 0; i < before.length; i++) {
-            int[] current = new int[after.length];
+            int diagonal = 0;
             for (int j = 0; j < after.length; j++) {
-                int best;
-                if (i == 0 && j == 0) {
-                    best = 0;
-                } else if (i == 0) {
-                    best = current[j - 1];
-                } else if (j == 0) {
-                    best = previous[0];
+                int above = best[j];
+                int least;
+                if (i == 0) {
+                    least = j == 0 ? 0 : best[j - 1];
                 } else {
-                    best = Math.min(previous[j - 1], Math.min(previous[j], current[j - 1]));
+                    least = j == 0 ? above : Math.min(diagonal, Math.min(above, best[j - 1]));
                 }
-                current[j] = best + Math.abs(before[i] - after[j]);
+                diagonal = above;
+                best[j] = least + Math.abs(before[i] - after[j]);
             }
-            previous = current;
         }
-        return previous[after.length - 1];
+        return best[after.length - 1];
     }
 
-    /** Notes that sound in both grips but on another string, or are struck anew on theirs by another fret. */
-    private int strayCommonTones(Grip from, Grip to) {
+    /** Notes that sound in both grips, but on another string in the second. */
+    private static int strayCommonTones(int[] from, int[] to) {
         int stray = 0;
-        for (int string = 0; string < from.shape().strings(); string++) {
-            if (!from.shape().isSilent(string)
-                    && from.shape().fret(string) != to.shape().fret(string)) {
-                stray += sounds(to, board.midi(string, from.shape().fret(string))) ? 1 : 0;
+        for (int string = 0; string < from.length; string++) {
+            if (from[string] != 0 && from[string] != to[string]) {
+                stray += sounds(to, from[string]) ? 1 : 0;
             }
         }
         return stray;
     }
 
-    private boolean sounds(Grip grip, int midi) {
-        for (int string = 0; string < grip.shape().strings(); string++) {
-            if (!grip.shape().isSilent(string)
-                    && board.midi(string, grip.shape().fret(string)) == midi) {
+    private static boolean sounds(int[] byString, int midi) {
+        for (int sounding : byString) {
+            if (sounding == midi) {
                 return true;
             }
         }

@@ -117,7 +117,7 @@ public final class FingeringSearch {
 
     private static boolean thumbIsNearIndex(List<Hold> holds) {
         int thumbFret = holds.get(0).fret();
-        double hand = Posture.handFret(holds);
+        int hand = Posture.handFret(holds);
         return Math.abs(thumbFret - hand) <= 1;
     }
 }

@@ -22,7 +22,7 @@ public final class Grip {
     private final Hold[] byFinger = new Hold[THUMB + 1];
     private final double[] alongMm = new double[THUMB + 1];
     private final double[] acrossMm = new double[THUMB + 1];
-    private final double handFret;
+    private final int handFret;
     private final double handMm;
     private final List<Damping> damping;
 
@@ -92,7 +92,7 @@ public final class Grip {
     }
 
     /** The fret above the capo at which the index finger rests in this grip; it may be below 1 in a relaxed hand. */
-    public double handFret() {
+    public int handFret() {
         return handFret;
     }
 

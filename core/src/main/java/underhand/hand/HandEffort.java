@@ -1,5 +1,6 @@
 package underhand.hand;
 
+import java.util.Arrays;
 import java.util.List;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
@@ -20,6 +21,7 @@ public final class HandEffort {
     private final FingerSpreads spreads;
     private final double[] finger = new double[Grip.THUMB + 1];
     private final double[] barreBase = new double[Grip.THUMB + 1];
+    private final double cheapestFinger;
     private final double barreString;
     private final double barreOtherString;
     private final double barreClear;
@@ -44,6 +46,7 @@ public final class HandEffort {
             barreBase[f] = parameters.get(f == 1 ? "barre.1.base" : "barre." + f);
         }
         finger[Grip.THUMB] = parameters.get("thumb");
+        cheapestFinger = Arrays.stream(finger).skip(1).min().orElseThrow();
         barreString = parameters.get("barre.1.string");
         barreOtherString = parameters.get("barre.other.string");
         barreClear = parameters.get("barre.clear");
@@ -81,6 +84,15 @@ public final class HandEffort {
             effort.add(EffortTerm.SIGHT, sight * Math.max(0, board.capo() + grip.handFret() - SEEN_TO_FRET));
         }
         return effort.build();
+    }
+
+    /** No fingering of a shape costs the hand less: a finger for each of its frets. */
+    public double atLeast(Shape shape) {
+        long frets = 0;
+        for (int string = 0; string < shape.strings(); string++) {
+            frets |= shape.isFretted(string) ? 1L << shape.fret(string) : 0;
+        }
+        return Long.bitCount(frets) * cheapestFinger;
     }
 
     /** A barre is heavier near the nut, and lighter work than keeping it clear of an open string beside it. */
@@ -126,7 +138,7 @@ public final class HandEffort {
         }
         int stringsApart = Math.abs(a.lowString() - b.lowString());
         double across = stringsApart * board.stringGapMm((grip.alongMm(a.finger()) + grip.alongMm(b.finger())) / 2);
-        return Math.hypot(along, across);
+        return Math.sqrt(along * along + across * across);
     }
 
     /** The hand lies aslant: the ring finger rests over the low strings, the short little finger over the high ones. */

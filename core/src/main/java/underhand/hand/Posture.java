@@ -9,7 +9,7 @@ import java.util.List;
 final class Posture {
 
     /** Fret of the index finger at rest, and what the fingers off their own frets cost there. */
-    record Rest(double handFret, double cost) {}
+    record Rest(int handFret, double cost) {}
 
     /** Hand over the first fret, for a grip without fingers. */
     private static final Rest OPEN = new Rest(1, 0);
@@ -20,7 +20,7 @@ final class Posture {
     private Posture() {}
 
     /** Where the hand of these holds stands. */
-    static double handFret(List<Hold> holds) {
+    static int handFret(List<Hold> holds) {
         return of(holds, STRETCHED_TO_DRAWN_IN, 1).handFret();
     }
 
@@ -29,7 +29,7 @@ final class Posture {
         Rest best = null;
         for (Hold hold : holds) {
             if (hold.finger() != Grip.THUMB) {
-                double hand = hold.fret() - (hold.finger() - 1);
+                int hand = hold.fret() - (hold.finger() - 1);
                 double cost = cost(holds, hand, stretched, drawnIn);
                 if (best == null
                         || cost < best.cost() - 1e-12
@@ -41,7 +41,7 @@ final class Posture {
         return best == null ? OPEN : best;
     }
 
-    private static double cost(List<Hold> holds, double hand, double stretched, double drawnIn) {
+    private static double cost(List<Hold> holds, int hand, double stretched, double drawnIn) {
         double cost = 0;
         for (Hold hold : holds) {
             if (hold.finger() != Grip.THUMB) {

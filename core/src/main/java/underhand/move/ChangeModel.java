@@ -29,6 +29,8 @@ import underhand.neck.Fretboard;
  */
 public final class ChangeModel {
 
+    private static final double PER_LOG2 = 1 / Math.log(2);
+
     private final Fretboard board;
     private final double seconds;
     private final double slide;
@@ -176,7 +178,9 @@ public final class ChangeModel {
             boolean sameString = before.lowString() == after.lowString();
             boolean sameFret = before.fret() == after.fret();
             boolean barreGrows = after.strings() > before.strings();
-            mm = Math.hypot(to.alongMm(finger) - from.alongMm(finger), to.acrossMm(finger) - from.acrossMm(finger));
+            double along = to.alongMm(finger) - from.alongMm(finger);
+            double across = to.acrossMm(finger) - from.acrossMm(finger);
+            mm = Math.sqrt(along * along + across * across);
             if (sameFret && before.lowString() <= after.highString() && after.lowString() <= before.highString()) {
                 act = Act.STAYS;
                 mm = 0;
@@ -185,7 +189,7 @@ public final class ChangeModel {
                 oneBlock = false;
             } else if (sameString) {
                 act = Act.SLIDES;
-                mm = Math.abs(to.alongMm(finger) - from.alongMm(finger));
+                mm = Math.abs(along);
                 slides += slide + slideMm * mm;
                 barres += barreGrows ? barre : 0;
                 sliding++;
@@ -237,7 +241,7 @@ public final class ChangeModel {
                 return lifts > 0 || barres > 0 ? seconds * timeStart : 0;
             }
             int fingers = oneBlock && sliding > 1 ? 1 : setDown + sliding;
-            double way = Math.log1p(farthestMm / board.fretWidthMm(farthestFret)) / Math.log(2);
+            double way = Math.log(1 + farthestMm / board.fretWidthMm(farthestFret)) * PER_LOG2;
             return seconds * (timeStart + timeFinger * fingers + timeWay * way);
         }
 

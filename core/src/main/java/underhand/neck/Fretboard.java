@@ -17,7 +17,14 @@ public final class Fretboard {
     private final Guitar guitar;
     private final Tuning tuning;
     private final int capo;
+    /** Frets below the capo that a relaxed hand may reach back over. */
+    private static final int BELOW = 6;
+
     private final double[] press;
+
+    /** Fret lines from {@link #BELOW} frets under the capo on. */
+    private final double[] line;
+
     private final int[] open;
 
     public Fretboard(Guitar guitar, Tuning tuning, int capo) {
@@ -28,6 +35,10 @@ public final class Fretboard {
                     "capo must be 0 to " + (guitar.frets() - 1) + " on this neck, was " + capo);
         }
         this.capo = capo;
+        this.line = new double[BELOW + frets() + BELOW];
+        for (int i = 0; i < line.length; i++) {
+            line[i] = guitar.scaleLengthMm() * (1 - Math.pow(2, -(capo + i - BELOW) / 12.0));
+        }
         this.press = new double[frets() + 1];
         for (int fret = 0; fret < press.length; fret++) {
             press[fret] = fret == 0 ? fretMm(0) : fretMm(fret) - BEHIND_FRET * fretWidthMm(fret);
@@ -59,13 +70,17 @@ public final class Fretboard {
         return guitar.frets() - capo;
     }
 
-    /** Distance of a fret above the capo from the nut; fractions and frets below the capo are allowed. */
-    public double fretMm(double fret) {
-        return guitar.scaleLengthMm() * (1 - Math.pow(2, -(capo + fret) / 12));
+    /**
+     * Distance of a fret above the capo from the nut.
+     *
+     * @param fret from 6 frets below the capo to 5 past the neck's end
+     */
+    public double fretMm(int fret) {
+        return line[fret + BELOW];
     }
 
     /** Width of the space before a fret above the capo. */
-    public double fretWidthMm(double fret) {
+    public double fretWidthMm(int fret) {
         return fretMm(fret) - fretMm(fret - 1);
     }
 

@@ -52,7 +52,9 @@ class ExhaustiveSongTest {
         }
         var change = changes[capo].between(from, to);
         double late = Math.max(0, change.neededSeconds() - 60.0 / 92);
-        return P.get("route.change") * change.effort() + P.get("late") * late + voices[capo].effort(from, to);
+        return P.get("route.change") * change.effort()
+                + P.get("late") * late
+                + voices[capo].effort(voices[capo].voices(from), voices[capo].voices(to));
     }
 
     private static double capoPrice(int capo, int chords) {

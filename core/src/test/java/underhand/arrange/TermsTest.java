@@ -105,6 +105,29 @@ class TermsTest {
         assertEquals(unusual.equals("x"), dearer == 0, parameter + " burdens " + dearer + " grips");
     }
 
+    /** Leaving shapes unfingered that cannot be among the cheapest changes nothing about the cheapest. */
+    @ParameterizedTest
+    @CsvSource({"C,1", "F#m7b5,4", "E9,5", "Bb,3", "Dm7,2"})
+    void cheapest_fewWanted_areThoseOfTheFullSearch(String symbol, int rung) {
+        ChordSymbol chord = ChordSymbol.parse(symbol);
+        GripFinder finder = new GripFinder(
+                BOARD, Rung.of(rung), THUMB, Setting.ALONE, GripFinder.HIGHEST_FRET, Parameters.STANDARD);
+        List<RatedGrip> all = finder.find(chord, 1);
+        for (int most : new int[] {1, 10, 100}) {
+            GripFinder.Cheapest few = finder.cheapest(chord, 1, most);
+            int count = Math.min(most, all.size());
+            assertEquals(count, few.grips().size());
+            for (int i = 0; i < count; i++) {
+                assertEquals(
+                        all.get(i).effort().total(), few.grips().get(i).effort().total(), 1e-9);
+            }
+            if (all.size() > most) {
+                assertTrue(few.leftOutFrom() <= all.get(most).effort().total() + 1e-9);
+                assertTrue(few.leftOutFrom() >= all.get(most - 1).effort().total() - 1e-9);
+            }
+        }
+    }
+
     private static GripFinder finder(Parameters parameters) {
         return new GripFinder(BOARD, Rung.of(2), Player.ADULT, Setting.ALONE, GripFinder.HIGHEST_FRET, parameters);
     }

@@ -4,6 +4,7 @@ import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.not;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.springframework.http.MediaType.APPLICATION_JSON;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
@@ -58,6 +59,19 @@ class SongbookTest {
                 .andExpect(jsonPath("$[?(@.title=='Slow Water')].key", hasItem("B♭ major")))
                 .andExpect(
                         jsonPath("$[?(@.faults > 0 && @.title!='Gate Song')]").isEmpty());
+    }
+
+    /** Every demo song can be played by an adult hand on its own rung and on the highest. */
+    @Test
+    void efforts_everyDemoSong_canBePlayedOnTheHighestRung() throws Exception {
+        JsonNode songs = read(mvc.perform(get("/api/v1/songs")));
+        for (JsonNode song : songs) {
+            JsonNode efforts = read(mvc.perform(get("/api/v1/songs/" + song.get("id") + "/efforts")));
+            assertEquals(5, efforts.size());
+            assertEquals(
+                    0, efforts.get(4).get("beyond").asInt(), song.get("title").asText());
+            assertTrue(efforts.get(0).get("effort").asDouble() > 0);
+        }
     }
 
     @Test

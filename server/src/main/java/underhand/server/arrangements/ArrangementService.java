@@ -11,8 +11,10 @@ import underhand.arrange.Arranger;
 import underhand.arrange.Sweep;
 import underhand.format.ChartReading;
 import underhand.format.ChartTextReader;
+import underhand.hand.Rung;
 import underhand.server.arrangements.ArrangementView.FaultView;
 import underhand.server.platform.InputException;
+import underhand.server.shapes.GripView;
 
 /**
  * Arranges charts, and keeps the last sweeps: a sweep holds every capo position, so moving the capo of a song on screen
@@ -48,6 +50,29 @@ public class ArrangementService {
         ArrangementSettings open = settings.withCapoOpen();
         return sweeps.get(new Key(source, open), key -> arranger.sweep(reading.chart(), open))
                 .at(capo);
+    }
+
+    /**
+     * What a chart asks of an adult hand on every rung.
+     *
+     * @param capo fret with the least effort
+     * @param effort effort of the best part there, a bar
+     * @param beyond placements that no grip of the rung can play
+     */
+    public record RungEffort(int rung, int capo, double effort, int beyond) {}
+
+    /** The least effort of a chart on each rung, from the first to the fifth. */
+    public List<RungEffort> efforts(String source) {
+        ChartReading reading = ChartTextReader.read(source);
+        return Rung.all().stream()
+                .map(rung -> {
+                    ArrangementSettings settings = ArrangementSettings.ofRung(rung.level());
+                    Arrangement best = arrange(source, reading, settings);
+                    int beyond = best.candidates().get(best.capo()).beyond();
+                    double aBar = best.total() / Math.max(1, reading.chart().bars());
+                    return new RungEffort(rung.level(), best.capo(), GripView.round(aBar), beyond);
+                })
+                .toList();
     }
 
     private static ChartReading read(PreviewRequest.ChartRequest chart) {

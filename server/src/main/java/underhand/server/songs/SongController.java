@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import underhand.server.arrangements.ArrangementService;
 
 /** The songbook over HTTP. */
 @RestController
@@ -42,6 +43,11 @@ class SongController {
     @GetMapping("/{id}")
     SongView get(@PathVariable long id) {
         return service.get(id);
+    }
+
+    @GetMapping("/{id}/efforts")
+    List<ArrangementService.RungEffort> efforts(@PathVariable long id) {
+        return service.efforts(id);
     }
 
     @PutMapping("/{id}")

@@ -26,9 +26,11 @@ public class SongService {
     private static final String UNTITLED = "Untitled song";
 
     private final SongRepository songs;
+    private final ArrangementService arrangements;
 
-    SongService(SongRepository songs) {
+    SongService(SongRepository songs, ArrangementService arrangements) {
         this.songs = songs;
+        this.arrangements = arrangements;
     }
 
     @Transactional(readOnly = true)
@@ -46,6 +48,12 @@ public class SongService {
     @Transactional(readOnly = true)
     SongView get(long id) {
         return view(song(id));
+    }
+
+    /** What the song asks of a hand on each rung. */
+    @Transactional(readOnly = true)
+    List<ArrangementService.RungEffort> efforts(long id) {
+        return arrangements.efforts(song(id).source());
     }
 
     /** Adds a chart to the book; its own capo becomes the first decision. */
