@@ -55,6 +55,11 @@ public class PlannerBenchmark {
         return state.finder.find(state.chord, 1);
     }
 
+    @Benchmark
+    public Object cheapest100GripsOfOneChord(OneChord state) {
+        return state.finder.cheapest(state.chord, 1, 100);
+    }
+
     /** A full lattice of 64 layers with 300 nodes each. */
     @State(Scope.Benchmark)
     public static class FullLattice {

@@ -195,16 +195,18 @@ public final class GripFinder {
 
     private void rate(Candidate candidate, Rung level, List<RatedGrip> found) {
         record ByHand(Grip grip, Effort effort) {}
-        List<ByHand> possible = new FingeringSearch(board, level, player)
-                .fingerings(candidate.shape()).stream()
-                        .map(grip -> new ByHand(grip, hand.of(grip)))
-                        .filter(g -> g.effort().isPossible())
-                        .sorted(Comparator.comparingDouble(g -> g.effort().total()))
-                        .limit(MOST_FINGERINGS)
-                        .toList();
+        List<ByHand> possible = new ArrayList<>();
+        for (Grip grip : new FingeringSearch(board, level, player).fingerings(candidate.shape())) {
+            Effort byHand = hand.of(grip);
+            if (byHand.isPossible()) {
+                possible.add(new ByHand(grip, byHand));
+            }
+        }
         if (possible.isEmpty()) {
             return;
         }
+        possible.sort(Comparator.comparingDouble(g -> g.effort().total()));
+        possible = possible.subList(0, Math.min(MOST_FINGERINGS, possible.size()));
         double easiest = possible.get(0).effort().total();
         for (ByHand one : possible) {
             Effort.Builder effort = new Effort.Builder().addAll(one.effort()).addAll(candidate.effort());

@@ -102,12 +102,13 @@ public final class FingeringSearch {
     private void number(Shape shape, List<Place> places, List<Hold> given, List<Grip> found) {
         for (int set = 0; set < 1 << FINGERS; set++) {
             if (Integer.bitCount(set) == places.size()) {
-                List<Hold> holds = new ArrayList<>(given);
+                List<Hold> holds = new ArrayList<>(places.size() + given.size());
                 int finger = 0;
                 for (Place place : places) {
                     finger += Integer.numberOfTrailingZeros(set >> finger) + 1;
                     holds.add(place.by(finger));
                 }
+                holds.addAll(given);
                 if (given.isEmpty() || thumbIsNearIndex(holds)) {
                     found.add(new Grip(shape, holds, board));
                 }
@@ -116,7 +117,7 @@ public final class FingeringSearch {
     }
 
     private static boolean thumbIsNearIndex(List<Hold> holds) {
-        int thumbFret = holds.get(0).fret();
+        int thumbFret = holds.get(holds.size() - 1).fret();
         int hand = Posture.handFret(holds);
         return Math.abs(thumbFret - hand) <= 1;
     }

@@ -1,7 +1,6 @@
 package underhand.hand;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import underhand.neck.Fretboard;
@@ -24,12 +23,11 @@ public final class Grip {
     private final double[] acrossMm = new double[THUMB + 1];
     private final int handFret;
     private final double handMm;
-    private final List<Damping> damping;
 
+    /** @param holds by finger number, the thumb last */
     Grip(Shape shape, List<Hold> holds, Fretboard board) {
         this.shape = shape;
-        this.holds =
-                holds.stream().sorted(Comparator.comparingInt(Hold::finger)).toList();
+        this.holds = List.copyOf(holds);
         for (Hold hold : this.holds) {
             byFinger[hold.finger()] = hold;
             alongMm[hold.finger()] = board.pressMm(hold.fret());
@@ -38,7 +36,6 @@ public final class Grip {
         }
         this.handFret = Posture.handFret(this.holds);
         this.handMm = board.fretMm(handFret);
-        this.damping = findDamping();
     }
 
     public Shape shape() {
@@ -110,7 +107,13 @@ public final class Grip {
 
     /** Who silences each silent string, lowest string first. */
     public List<Damping> damping() {
-        return damping;
+        List<Damping> found = new ArrayList<>();
+        for (int string = 0; string < shape.strings(); string++) {
+            if (shape.isSilent(string)) {
+                found.add(new Damping(string, dampingFinger(string)));
+            }
+        }
+        return found;
     }
 
     /** Silent strings between sounding ones that no finger can damp: a strum would ring them. */
@@ -124,27 +127,17 @@ public final class Grip {
     }
 
     private long insideSilent(boolean undampedOnly) {
-        if (damping.isEmpty()) {
-            return 0;
-        }
-        int low = shape.lowestSounding().orElse(0);
         int high = shape.highestSounding();
+        int low = 0;
+        while (low < high && shape.isSilent(low)) {
+            low++;
+        }
         long count = 0;
-        for (Damping one : damping) {
-            boolean inside = one.string() > low && one.string() < high;
-            count += inside && (!undampedOnly || one.finger() == Damping.PICKING_HAND) ? 1 : 0;
+        for (int string = low + 1; string < high; string++) {
+            boolean counts = shape.isSilent(string) && (!undampedOnly || dampingFinger(string) == Damping.PICKING_HAND);
+            count += counts ? 1 : 0;
         }
         return count;
-    }
-
-    private List<Damping> findDamping() {
-        List<Damping> found = new ArrayList<>();
-        for (int string = 0; string < shape.strings(); string++) {
-            if (shape.isSilent(string)) {
-                found.add(new Damping(string, dampingFinger(string)));
-            }
-        }
-        return List.copyOf(found);
     }
 
     /** A finger on the next thinner string leans back with its tip; one on the next thicker lies over with its pad. */
