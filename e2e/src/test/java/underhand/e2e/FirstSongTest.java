@@ -96,7 +96,7 @@ class FirstSongTest {
             browser.go(second.address());
             browser.button("Towpath Morning");
             assertEquals(
-                    3, browser.driver().findElements(By.cssSelector("main li")).size());
+                    8, browser.driver().findElements(By.cssSelector("main li")).size());
         }
     }
 }
