@@ -28,6 +28,9 @@ final class SoundEffort {
     /** Open strings sound even with a hand up to this fret above the capo. */
     private static final int EVEN_TO_FRET = 3;
 
+    /** Root, fifth and root: a whole power chord (common practice). */
+    private static final int FULL_POWER_CHORD = 3;
+
     private final Fretboard board;
     private final boolean bassElsewhere;
     private final double full;
@@ -64,8 +67,12 @@ final class SoundEffort {
         mud = p.get("sound.mud");
     }
 
-    /** Pitch classes of a chord that the ear asks after; -1 where the chord has no such tone. */
-    record Roles(int lowest, int perfectFifth, int seventh) {
+    /**
+     * What of a chord the ear asks after: pitch classes, -1 where the chord has no such tone.
+     *
+     * @param bare whether it has but two tones, a power chord: three strings are all of it
+     */
+    record Roles(int lowest, int perfectFifth, int seventh, boolean bare) {
 
         static Roles of(ChordSymbol chord) {
             int fifth = -1;
@@ -75,7 +82,11 @@ final class SoundEffort {
                 fifth = tone.interval().number() == 5 && perfect ? tone.note().pitchClass() : fifth;
                 seventh = tone.interval().number() == 7 ? tone.note().pitchClass() : seventh;
             }
-            return new Roles(chord.lowest().pitchClass(), fifth, seventh);
+            return new Roles(
+                    chord.lowest().pitchClass(),
+                    fifth,
+                    seventh,
+                    chord.type().intervals().size() == 2);
         }
     }
 
@@ -89,9 +100,10 @@ final class SoundEffort {
             }
         }
         Effort.Builder effort = new Effort.Builder();
-        double missing = Math.min(full, voices.length - 1.0) - sounding;
+        double wanted = roles.bare() ? FULL_POWER_CHORD : Math.min(full, voices.length - 1.0);
+        double missing = wanted - sounding;
         effort.add(EffortTerm.THIN, missing <= 0 ? 0 : oneShort + thin * (missing - 1));
-        effort.add(EffortTerm.TOP, top * (voices.length - 1 - shape.highestSounding()));
+        effort.add(EffortTerm.TOP, roles.bare() ? 0 : top * (voices.length - 1 - shape.highestSounding()));
         effort.add(EffortTerm.INNER, inner * innerSilent(shape, sounding));
         effort.add(EffortTerm.RING, ring * shape.openStrings());
         voicing(effort, Arrays.copyOf(voices, sounding), roles);
