@@ -98,7 +98,12 @@ function Pick({
         value={value}
         disableUnderline
         onChange={(event) => onPick(event.target.value)}
-        sx={{ fontWeight: 700, minHeight: 36, maxWidth: 172, '@media (pointer: coarse)': { minHeight: 44 } }}
+        sx={{
+          fontWeight: 700,
+          minHeight: 36,
+          maxWidth: { xs: 150, md: 172 },
+          '@media (pointer: coarse)': { minHeight: 44 },
+        }}
       >
         {options.map(([key, words]) => (
           <option key={key} value={key}>
