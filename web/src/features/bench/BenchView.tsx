@@ -7,7 +7,7 @@ import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
-import { useState, type ReactNode } from 'react';
+import { useCallback, useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Arrangement } from '../../api/client';
 import { Problem } from '../../shared/Problem';
@@ -16,6 +16,7 @@ import { ChartEditor } from './ChartEditor';
 import { ConflictDialog } from './ConflictDialog';
 import { Dials } from './Dials';
 import { HandRoad } from './HandRoad';
+import { KeysDialog } from './KeysDialog';
 import { TempoBar } from './TempoBar';
 import { useBench } from './useBench';
 import { useBenchKeys } from './useBenchKeys';
@@ -31,8 +32,10 @@ function Bench({ id }: { id: number }) {
   const { song, ready, state, dispatch, arrangement, saving } = useBench(id);
   const [selected, select] = useState<number | null>(null);
   const [editing, setEditing] = useState(false);
+  const [helping, setHelping] = useState(false);
   const data = arrangement.data;
-  useBenchKeys(data, selected, select, dispatch);
+  const openHelp = useCallback(() => setHelping(true), []);
+  useBenchKeys(data, selected, select, dispatch, openHelp);
 
   if (song.isError) {
     return (
@@ -123,6 +126,7 @@ function Bench({ id }: { id: number }) {
           fastest={data.fastestTempo}
           onTempo={(tempo) => dispatch({ type: 'decide', change: { tempo } })}
         >
+          <Button onClick={openHelp}>? keys</Button>
           <Button onClick={() => setEditing(true)}>Edit the chart</Button>
           <Button component={Link} to={`/songs/${id}/print`}>
             Print
@@ -143,6 +147,7 @@ function Bench({ id }: { id: number }) {
           }}
         />
       )}
+      {helping && <KeysDialog onClose={() => setHelping(false)} />}
       {editing && ready && (
         <ChartEditor
           source={state.present.source}

@@ -8,10 +8,16 @@ export function useBenchKeys(
   selected: number | null,
   select: (placement: number | null) => void,
   dispatch: BenchDispatch,
+  onHelp: () => void,
 ) {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!arrangement || isTyping(event.target) || document.querySelector('[role="dialog"]')) {
+        return;
+      }
+      if (event.key === '?') {
+        event.preventDefault();
+        onHelp();
         return;
       }
       const action = keyAction(event, arrangement, selected, select, dispatch);
@@ -22,7 +28,7 @@ export function useBenchKeys(
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [arrangement, selected, select, dispatch]);
+  }, [arrangement, selected, select, dispatch, onHelp]);
 }
 
 function isTyping(target: EventTarget | null): boolean {
@@ -59,6 +65,8 @@ function keyAction(
       return () => select(null);
     case 'ArrowDown':
       return otherGrip(arrangement, selected, dispatch);
+    case 'ArrowUp':
+      return selected === null ? null : () => dispatch({ type: 'unlock', placement: selected });
     case 'l':
       return toggleLock(arrangement, selected, dispatch);
     default:

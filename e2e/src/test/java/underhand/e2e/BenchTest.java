@@ -117,6 +117,11 @@ class BenchTest {
         press("l");
         browser.find(By.xpath("//button[starts-with(@aria-label,'Bar 3,') and contains(@aria-label,'locked')]"));
         press("l");
+        press("?");
+        browser.find(By.xpath("//*[@role='dialog']//h2[normalize-space()='Keys']"));
+        browser.button("Close").click();
+        browser.awaitTrue(() ->
+                browser.driver().findElements(By.cssSelector("[role=dialog]")).isEmpty());
         press("1");
         browser.await(By.cssSelector("[role=group]"), t -> t.contains("first shapes"));
         String facts = browser.find(FACTS).getText();
