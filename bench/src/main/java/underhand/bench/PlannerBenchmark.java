@@ -57,7 +57,7 @@ public class PlannerBenchmark {
 
     @Benchmark
     public Object cheapest100GripsOfOneChord(OneChord state) {
-        return state.finder.cheapest(state.chord, 1, 100);
+        return state.finder.pool(state.chord, 1).cheapest(100);
     }
 
     /** A full lattice of 64 layers with 300 nodes each. */

@@ -14,7 +14,7 @@ import underhand.neck.Tuning;
  *
  * @param capo fret of the capo; empty to take the one with the least effort
  * @param tempo beats a minute; empty to take the chart's
- * @param taste how the part should sound
+ * @param houseRules how the part should sound
  */
 public record ArrangementSettings(
         Rung rung,
@@ -25,7 +25,7 @@ public record ArrangementSettings(
         OptionalInt capo,
         OptionalInt tempo,
         List<Lock> locks,
-        Taste taste) {
+        HouseRules houseRules) {
 
     /** Highest fret a capo is tried at. */
     public static final int HIGHEST_CAPO = 9;
@@ -40,7 +40,7 @@ public record ArrangementSettings(
         Objects.requireNonNull(tuning, "tuning");
         Objects.requireNonNull(setting, "setting");
         locks = List.copyOf(locks);
-        Objects.requireNonNull(taste, "taste");
+        Objects.requireNonNull(houseRules, "houseRules");
         if (capo.isPresent() && (capo.getAsInt() < 0 || capo.getAsInt() > HIGHEST_ASKED_CAPO)) {
             throw new IllegalArgumentException("capo must be 0 to " + HIGHEST_ASKED_CAPO + ", was " + capo.getAsInt());
         }
@@ -48,6 +48,10 @@ public record ArrangementSettings(
             throw new IllegalArgumentException("tempo must be " + Chart.LOWEST_TEMPO + " to " + Chart.HIGHEST_TEMPO
                     + " beats a minute, was " + tempo.getAsInt());
         }
+    }
+
+    public boolean repeatsAlike() {
+        return houseRules.repeatsAlike();
     }
 
     /** An adult hand alone on a steel-string guitar in standard tuning, everything else left open. */
@@ -61,36 +65,37 @@ public record ArrangementSettings(
                 OptionalInt.empty(),
                 OptionalInt.empty(),
                 List.of(),
-                Taste.NEUTRAL);
+                HouseRules.DEFAULT);
     }
 
     public ArrangementSettings withCapo(int fret) {
         return new ArrangementSettings(
-                rung, player, guitar, tuning, setting, OptionalInt.of(fret), tempo, locks, taste);
+                rung, player, guitar, tuning, setting, OptionalInt.of(fret), tempo, locks, houseRules);
     }
 
     public ArrangementSettings withCapoOpen() {
-        return new ArrangementSettings(rung, player, guitar, tuning, setting, OptionalInt.empty(), tempo, locks, taste);
+        return new ArrangementSettings(
+                rung, player, guitar, tuning, setting, OptionalInt.empty(), tempo, locks, houseRules);
     }
 
     public ArrangementSettings withTempo(int beatsAMinute) {
         return new ArrangementSettings(
-                rung, player, guitar, tuning, setting, capo, OptionalInt.of(beatsAMinute), locks, taste);
+                rung, player, guitar, tuning, setting, capo, OptionalInt.of(beatsAMinute), locks, houseRules);
     }
 
     public ArrangementSettings withSetting(Setting other) {
-        return new ArrangementSettings(rung, player, guitar, tuning, other, capo, tempo, locks, taste);
+        return new ArrangementSettings(rung, player, guitar, tuning, other, capo, tempo, locks, houseRules);
     }
 
     public ArrangementSettings withLocks(List<Lock> other) {
-        return new ArrangementSettings(rung, player, guitar, tuning, setting, capo, tempo, other, taste);
+        return new ArrangementSettings(rung, player, guitar, tuning, setting, capo, tempo, other, houseRules);
     }
 
-    public ArrangementSettings withTaste(Taste other) {
+    public ArrangementSettings withHouseRules(HouseRules other) {
         return new ArrangementSettings(rung, player, guitar, tuning, setting, capo, tempo, locks, other);
     }
 
     public ArrangementSettings withPlayer(Player other) {
-        return new ArrangementSettings(rung, other, guitar, tuning, setting, capo, tempo, locks, taste);
+        return new ArrangementSettings(rung, other, guitar, tuning, setting, capo, tempo, locks, houseRules);
     }
 }

@@ -49,8 +49,9 @@ public final class Arranger {
                 settings,
                 IntStream.rangeClosed(0, highest)
                         .parallel()
-                        .mapToObj(capo -> new PartSolver(song, settings, capo, parameters).solve())
-                        .toList());
+                        .mapToObj(capo -> new PartSolver(song, settings, capo, parameters).sketch())
+                        .toList(),
+                capo -> new PartSolver(song, settings, capo, parameters).solve());
     }
 
     /** Solves one capo position alone: for a part whose capo is not in question. */

@@ -16,7 +16,7 @@ final class CapoReasons {
         int barres = (int)
                 grips(part).stream().filter(g -> !g.grip().barres().isEmpty()).count();
         int beyond = (int) part.placements().stream()
-                .filter(p -> p.placed().placement().chord().isPresent())
+                .filter(p -> p.segment().chord().isPresent())
                 .filter(p -> p.grip().isEmpty() || p.grip().get().effort().of(EffortTerm.BEYOND) > 0)
                 .count();
         Optional<TimedChange> worst = part.changes().stream()

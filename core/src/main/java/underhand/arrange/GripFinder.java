@@ -3,7 +3,8 @@ package underhand.arrange;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.PriorityQueue;
+import java.util.function.Predicate;
+import underhand.arrange.GripPool.Candidate;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Effort;
 import underhand.hand.EffortTerm;
@@ -54,7 +55,7 @@ public final class GripFinder {
     /** @param highestFret highest fret above the capo, on top of what the rung allows */
     public GripFinder(
             Fretboard board, Rung rung, Player player, Setting setting, int highestFret, Parameters parameters) {
-        this(board, rung, player, setting, highestFret, parameters, Taste.NEUTRAL);
+        this(board, rung, player, setting, highestFret, parameters, HouseRules.DEFAULT);
     }
 
     private GripFinder(
@@ -64,7 +65,7 @@ public final class GripFinder {
             Setting setting,
             int highestFret,
             Parameters parameters,
-            Taste taste) {
+            HouseRules houseRules) {
         this.parameters = parameters;
         this.board = board;
         this.rung = rung;
@@ -76,13 +77,13 @@ public final class GripFinder {
         this.otherFingers = parameters.get("habit.fingers." + rung.level());
         this.beyond = parameters.get("habit.beyond");
         this.hand = new HandEffort(board, player, parameters);
-        this.sound = new SoundEffort(board, setting, taste, parameters);
+        this.sound = new SoundEffort(board, setting, houseRules, parameters);
         this.repertoire = Repertoire.of(rung);
     }
 
-    /** The same search for another taste. */
-    GripFinder withTaste(Taste taste) {
-        return new GripFinder(board, rung, player, setting, highestFret, parameters, taste);
+    /** The same search for another houseRules. */
+    GripFinder withHouseRules(HouseRules houseRules) {
+        return new GripFinder(board, rung, player, setting, highestFret, parameters, houseRules);
     }
 
     public Fretboard board() {
@@ -90,37 +91,44 @@ public final class GripFinder {
     }
 
     /**
-     * Grips of a sounding chord.
+     * Grips of a sounding chord, cheapest first.
      *
      * @param occurrences how often the song has the chord: a new shape is learnt once
      */
     public List<RatedGrip> find(ChordSymbol chord, int occurrences) {
-        return cheapest(chord, occurrences, Integer.MAX_VALUE).grips();
+        return pool(chord, occurrences).cheapest(Integer.MAX_VALUE).grips();
     }
 
-    /**
-     * The cheapest grips of a chord.
-     *
-     * @param grips cheapest first
-     * @param leftOutFrom no grip that was left out costs less than this; infinite when none was
-     */
-    public record Cheapest(List<RatedGrip> grips, double leftOutFrom) {}
+    /** The grips of a sounding chord, to be searched as far as they are needed. */
+    public GripPool pool(ChordSymbol chord, int occurrences) {
+        return pool(chord, occurrences, shape -> true);
+    }
 
-    /**
-     * The cheapest grips of a sounding chord, without fingering the shapes that cannot be among them: a shape's sound and
-     * a finger for each of its frets already cost too much.
-     *
-     * @param most how many grips are wanted at most
-     */
-    public Cheapest cheapest(ChordSymbol chord, int occurrences, int most) {
+    /** @param where which shapes are looked at */
+    GripPool pool(ChordSymbol chord, int occurrences, Predicate<Shape> where) {
         ToneDemand demand = ToneDemand.of(chord, setting.bassElsewhere());
-        for (int level = rung.level(); level <= Rung.HIGHEST; level++) {
-            Cheapest found = within(Rung.of(level), demand, chord, occurrences, most);
-            if (!found.grips().isEmpty()) {
-                return found;
-            }
-        }
-        return new Cheapest(List.of(), Double.POSITIVE_INFINITY);
+        SoundEffort.Roles roles = SoundEffort.Roles.of(chord);
+        return new GripPool(
+                new GripPool.Source() {
+                    @Override
+                    public List<Candidate> candidates(Rung level) {
+                        int highest = Math.min(highestFret, level.highestFret());
+                        double reach = player.spreads().widestMm(1, 4);
+                        List<Candidate> candidates = new ArrayList<>();
+                        for (Shape shape : new ShapeFinder(board, highest, reach, MOST_INNER_SILENT).find(demand)) {
+                            if (where.test(shape)) {
+                                candidates.add(candidate(shape, level, roles, occurrences, candidates.size()));
+                            }
+                        }
+                        return candidates;
+                    }
+
+                    @Override
+                    public void finger(Candidate candidate, Rung level, List<RatedGrip> found) {
+                        rate(candidate, level, found);
+                    }
+                },
+                rung);
     }
 
     /** Every fingering of one shape, cheapest first, by the lowest rung from the player's own that can hold it. */
@@ -128,69 +136,23 @@ public final class GripFinder {
         for (int level = rung.level(); level <= Rung.HIGHEST; level++) {
             List<RatedGrip> found = new ArrayList<>();
             Rung at = Rung.of(level);
-            rate(candidate(shape, at, SoundEffort.Roles.of(chord), occurrences), at, found);
+            rate(candidate(shape, at, SoundEffort.Roles.of(chord), occurrences, 0), at, found);
             if (!found.isEmpty()) {
-                return sorted(found);
+                found.sort(Comparator.comparingDouble(g -> g.effort().total()));
+                return found;
             }
         }
         return List.of();
     }
 
-    /**
-     * A shape before it is fingered.
-     *
-     * @param effort what depends on the shape alone
-     * @param atLeast no fingering of it costs less
-     */
-    private record Candidate(Shape shape, boolean isNew, Effort effort, double atLeast) {}
-
-    private Candidate candidate(Shape shape, Rung level, SoundEffort.Roles roles, int occurrences) {
-        boolean isNew = !repertoire.has(shape);
+    private Candidate candidate(Shape shape, Rung level, SoundEffort.Roles roles, int occurrences, int number) {
+        boolean isNew = !repertoire.has(shape) && !player.shapes().contains(shape);
         Effort effort = new Effort.Builder()
                 .addAll(sound.ofShape(shape, roles))
                 .add(EffortTerm.NEW_SHAPE, isNew ? newShape * (1.0 / occurrences + strange) : 0)
                 .add(EffortTerm.BEYOND, beyond * (level.level() - rung.level()))
                 .build();
-        return new Candidate(shape, isNew, effort, effort.total() + hand.atLeast(shape));
-    }
-
-    private Cheapest within(Rung level, ToneDemand demand, ChordSymbol chord, int occurrences, int most) {
-        int highest = Math.min(highestFret, level.highestFret());
-        double reach = player.spreads().widestMm(1, 4);
-        SoundEffort.Roles roles = SoundEffort.Roles.of(chord);
-        List<Candidate> candidates = new ArrayList<>();
-        for (Shape shape : new ShapeFinder(board, highest, reach, MOST_INNER_SILENT).find(demand)) {
-            candidates.add(candidate(shape, level, roles, occurrences));
-        }
-        candidates.sort(Comparator.comparingDouble(Candidate::atLeast));
-        List<RatedGrip> found = new ArrayList<>();
-        PriorityQueue<Double> dearestKept = new PriorityQueue<>(Comparator.reverseOrder());
-        double leftOutFrom = Double.POSITIVE_INFINITY;
-        for (Candidate candidate : candidates) {
-            if (dearestKept.size() == most && candidate.atLeast() >= dearestKept.peek()) {
-                leftOutFrom = candidate.atLeast();
-                break;
-            }
-            int before = found.size();
-            rate(candidate, level, found);
-            for (RatedGrip grip : found.subList(before, found.size())) {
-                dearestKept.add(grip.effort().total());
-                if (dearestKept.size() > most) {
-                    dearestKept.poll();
-                }
-            }
-        }
-        sorted(found);
-        if (found.size() > most) {
-            leftOutFrom = Math.min(leftOutFrom, found.get(most).effort().total());
-            return new Cheapest(List.copyOf(found.subList(0, most)), leftOutFrom);
-        }
-        return new Cheapest(found, leftOutFrom);
-    }
-
-    private static List<RatedGrip> sorted(List<RatedGrip> grips) {
-        grips.sort(Comparator.comparingDouble(g -> g.effort().total()));
-        return grips;
+        return new Candidate(shape, isNew, effort, effort.total() + hand.atLeast(shape), number);
     }
 
     private void rate(Candidate candidate, Rung level, List<RatedGrip> found) {

@@ -8,38 +8,38 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
+import underhand.arrange.Layer.Block;
 import underhand.arrange.PlacedGrip.Alternative;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Grip;
 import underhand.hand.Parameters;
 import underhand.harmony.Degree;
+import underhand.harmony.Reading;
 import underhand.move.Change;
 import underhand.move.ChangeModel;
 import underhand.move.ChangeTerm;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.pitch.Key;
-import underhand.route.Lattice;
-import underhand.route.Route;
-import underhand.route.RouteSolver;
+import underhand.route.TiedRouteSolver;
 
 /**
- * Solves a song for one capo position: all grips of every chord, all changes between them, the exact cheapest route.
+ * Solves a song for one capo position: the grips of every chord, the changes between them, the exact cheapest route.
  *
- * <p>Grips are searched once per chord and changes priced once per pair of chords, so a long song costs little more
- * than a short one with the same chords.
+ * <p>A sketch looks at the few cheapest grips of each chord first and at more only where it cannot prove that none of
+ * those left out belongs to a cheaper route; it gives the same part as a full solution, without the other grips' prices.
  */
 final class PartSolver {
 
-    /** Most grips of a layer; a chord has more only on the highest rungs. */
+    /** Most grips of a chord; one has more only on the highest rungs. */
     static final int MOST_GRIPS = 100;
 
-    private static final int ALTERNATIVES = 8;
+    /** Grips of a chord a sketch begins with. */
+    private static final int SKETCHED_GRIPS = 25;
 
-    /** Dearer than any route of {@link Chart#MOST_PLACEMENTS} placements. */
-    private static final double LOCK = 1e7;
+    /** Passes over the lattice that may be spent on playing repeats alike. */
+    private static final int MOST_PASSES = 400;
 
     /** Highest fret at which a capo leaves the guitar its body. */
     private static final int LOW_CAPO = 5;
@@ -50,11 +50,8 @@ final class PartSolver {
     private final GripFinder finder;
     private final ChangeModel changes;
     private final VoiceLeading voices;
-    private final double changeWeight;
-    private final double lateWeight;
+    private final SongLattice.Pricing pricing;
     private final double capoPrice;
-    private final Map<ChordSymbol, GripFinder.Cheapest> pools = new HashMap<>();
-    private final List<Integer> unkeptLocks = new ArrayList<>();
 
     PartSolver(Song song, ArrangementSettings settings, int capo, Parameters parameters) {
         this.song = song;
@@ -68,228 +65,190 @@ final class PartSolver {
                         settings.setting(),
                         GripFinder.HIGHEST_FRET,
                         parameters)
-                .withTaste(settings.taste());
+                .withHouseRules(settings.houseRules());
         this.changes = new ChangeModel(board, settings.rung(), settings.player(), parameters);
-        this.voices = new VoiceLeading(board, settings.setting(), settings.taste(), parameters);
-        this.changeWeight = parameters.get("route.change");
-        this.lateWeight = parameters.get("late");
+        this.voices = new VoiceLeading(board, settings.setting(), settings.houseRules(), parameters);
+        this.pricing = new SongLattice.Pricing(changes, voices, parameters.get("route.change"), parameters.get("late"));
         this.capoPrice =
                 parameters.get("capo.fret") * capo + parameters.get("capo.high") * Math.max(0, capo - LOW_CAPO);
     }
 
-    /**
-     * A placement that takes part in the route.
-     *
-     * @param locked how many grips, from the first, keep the player's lock; 0 when there is none
-     */
-    private record Layer(Chart.Placed placed, List<RatedGrip> grips, int locked, double leftOutFrom) {
-
-        /** Taking another grip than a locked one costs more than any route, so that locks are kept. */
-        double lockPrice(int node) {
-            return locked > 0 && node >= locked ? LOCK : 0;
+    /** The part, without the prices of other grips. */
+    SolvedPart sketch() {
+        LayerBuilder builder = new LayerBuilder(song, finder, settings, SKETCHED_GRIPS, MOST_GRIPS);
+        Solution solution = solution(builder);
+        while (widen(builder, solution)) {
+            solution = solution(builder);
         }
+        return part(builder, solution, false);
     }
 
+    /** The part, with the price of every other grip. */
     SolvedPart solve() {
-        List<Layer> layers = layers();
-        Route route = RouteSolver.solve(new GripLattice(layers));
-        Map<Integer, Integer> layerOf = new HashMap<>();
-        for (int layer = 0; layer < layers.size(); layer++) {
-            layerOf.put(layers.get(layer).placed().index(), layer);
-        }
-        List<PlacedGrip> placed = song.placements().stream()
-                .map(p -> placed(p, layers, layerOf.get(p.index()), route))
-                .toList();
-        double total = route.total() + capoPrice * layers.size();
-        return new SolvedPart(capo, total, placed, timedChanges(layers, route), unkeptLocks, isProven(layers, route));
+        LayerBuilder builder = new LayerBuilder(song, finder, settings, MOST_GRIPS, MOST_GRIPS);
+        return part(builder, solution(builder), true);
     }
 
-    private List<Layer> layers() {
-        Map<Integer, Shape> locks = settings.locks().stream()
-                .collect(Collectors.toMap(Lock::placement, Lock::shape, (first, second) -> second));
-        List<Layer> layers = new ArrayList<>();
-        for (Chart.Placed placed : song.placements()) {
-            placed.placement().chord().ifPresent(chord -> {
-                GripFinder.Cheapest pool =
-                        pools.computeIfAbsent(chord, c -> finder.cheapest(c, song.occurrences(c), MOST_GRIPS));
-                Shape lock = locks.get(placed.index());
-                List<RatedGrip> locked = lock == null ? List.of() : lockedGrips(placed, chord, lock);
-                List<RatedGrip> grips = locked.isEmpty() ? pool.grips() : joined(locked, pool.grips());
-                if (!grips.isEmpty()) {
-                    layers.add(new Layer(placed, grips, locked.size(), pool.leftOutFrom()));
-                }
-            });
-        }
-        return layers;
-    }
+    private record Solution(List<Layer> layers, TiedRouteSolver.Tied route) {
 
-    private List<RatedGrip> lockedGrips(Chart.Placed placed, ChordSymbol chord, Shape shape) {
-        boolean fits = shape.strings() == finder.board().strings()
-                && shape.highestFret() <= finder.board().frets();
-        List<RatedGrip> found = fits ? finder.fingerings(shape, chord, song.occurrences(chord)) : List.of();
-        if (found.isEmpty()) {
-            unkeptLocks.add(placed.index());
-        }
-        return found;
-    }
-
-    /** Locked grips first, then those of other shapes. */
-    private static List<RatedGrip> joined(List<RatedGrip> locked, List<RatedGrip> others) {
-        Shape shape = locked.get(0).grip().shape();
-        List<RatedGrip> joined = new ArrayList<>(locked);
-        others.stream().filter(g -> !g.grip().shape().equals(shape)).forEach(joined::add);
-        return joined;
-    }
-
-    /** Whether no grip that was left out could be part of a cheaper route. */
-    private static boolean isProven(List<Layer> layers, Route route) {
-        for (int layer = 0; layer < layers.size(); layer++) {
-            if (route.floors()[layer] + layers.get(layer).leftOutFrom() < route.total()) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    /** The lattice of the route; the changes between two lists of grips are priced once and kept. */
-    private final class GripLattice implements Lattice {
-        private record Pair(List<RatedGrip> from, List<RatedGrip> to) {
-            @Override
-            public boolean equals(Object other) {
-                return other instanceof Pair pair && pair.from == from && pair.to == to;
-            }
-
-            @Override
-            public int hashCode() {
-                return 31 * System.identityHashCode(from) + System.identityHashCode(to);
-            }
+        /** Whether no grip left out of a block could be part of a cheaper route. */
+        boolean proves(int layer, Block block) {
+            return block.held() || route.free().floors()[layer] + block.leftOutFrom() >= route.total();
         }
 
-        /** {@code [from][to]}. */
-        private record Prices(float[][] effort, float[][] seconds) {}
-
-        private final List<Layer> layers;
-        private final Prices[] prices;
-        private final double[] available;
-
-        GripLattice(List<Layer> layers) {
-            this.layers = layers;
-            int edges = Math.max(0, layers.size() - 1);
-            this.prices = new Prices[edges];
-            this.available = new double[edges];
-            Map<Pair, Prices> known = new HashMap<>();
-            for (int edge = 0; edge < edges; edge++) {
-                Pair pair =
-                        new Pair(layers.get(edge).grips(), layers.get(edge + 1).grips());
-                prices[edge] = known.computeIfAbsent(pair, this::price);
-                available[edge] = song.secondsToLeave(layers.get(edge).placed());
-            }
-        }
-
-        private Prices price(Pair pair) {
-            float[][] effort = new float[pair.from().size()][pair.to().size()];
-            float[][] seconds = new float[pair.from().size()][pair.to().size()];
-            List<VoiceLeading.Voices> reached =
-                    pair.to().stream().map(g -> voices.voices(g.grip())).toList();
-            for (int from = 0; from < effort.length; from++) {
-                Grip left = pair.from().get(from).grip();
-                VoiceLeading.Voices leaving = voices.voices(left);
-                for (int to = 0; to < effort[from].length; to++) {
-                    double[] both =
-                            changes.effortAndSeconds(left, pair.to().get(to).grip());
-                    effort[from][to] = (float) (changeWeight * both[0] + voices.effort(leaving, reached.get(to)));
-                    seconds[from][to] = (float) both[1];
+        boolean isProven() {
+            for (int layer = 0; layer < layers.size(); layer++) {
+                int at = layer;
+                if (!layers.get(layer).blocks().stream().allMatch(block -> proves(at, block))) {
+                    return false;
                 }
             }
-            return new Prices(effort, seconds);
-        }
-
-        @Override
-        public int layers() {
-            return layers.size();
-        }
-
-        @Override
-        public int nodes(int layer) {
-            return layers.get(layer).grips().size();
-        }
-
-        @Override
-        public double nodeCost(int layer, int node) {
-            Layer at = layers.get(layer);
-            return at.grips().get(node).effort().total() + at.lockPrice(node);
-        }
-
-        @Override
-        public double edgeCost(int layer, int from, int to) {
-            Prices known = prices[layer];
-            return known.effort()[from][to] + late(known.seconds()[from][to], available[layer]);
+            return route.proven();
         }
     }
 
-    private double late(double needed, double available) {
-        return lateWeight * Math.max(0, needed - available);
+    private Solution solution(LayerBuilder builder) {
+        List<Layer> layers = builder.build();
+        SongLattice lattice = new SongLattice(layers, pricing, s -> song.secondsToLeave(s.beats()));
+        return new Solution(layers, TiedRouteSolver.solve(lattice, builder.ties(), MOST_PASSES));
     }
 
-    private PlacedGrip placed(Chart.Placed placed, List<Layer> layers, Integer at, Route route) {
-        Key key = placed.key().orElse(song.key());
-        Key playedKey = key.transpose(-capo);
-        Optional<ChordSymbol> chord = placed.placement().chord();
-        Optional<ChordSymbol> played = chord.map(c -> capo == 0 ? c : c.transpose(-capo, playedKey));
-        Optional<String> degree = chord.map(c -> Degree.of(c, key));
-        if (at == null) {
-            return new PlacedGrip(placed, played, degree, Optional.empty(), false, List.of());
+    /** Widens the search of every chord whose left-out grips might matter; false when there is nothing to widen. */
+    private static boolean widen(LayerBuilder builder, Solution solution) {
+        Map<ChordSymbol, Double> bounds = new HashMap<>();
+        double[] floors = solution.route().free().floors();
+        for (int layer = 0; layer < floors.length; layer++) {
+            for (Block block : solution.layers().get(layer).blocks()) {
+                if (!block.held()) {
+                    bounds.merge(block.segment().sounding(), solution.route().total() - floors[layer], Math::max);
+                }
+            }
         }
-        Layer layer = layers.get(at);
-        RatedGrip chosen = layer.grips().get(route.nodes()[at]);
-        return new PlacedGrip(
+        boolean widened = false;
+        for (Map.Entry<ChordSymbol, Double> bound : bounds.entrySet()) {
+            widened |= builder.widen(bound.getKey(), bound.getValue());
+        }
+        return widened;
+    }
+
+    private SolvedPart part(LayerBuilder builder, Solution solution, boolean priced) {
+        List<PlacedGrip> placed = new ArrayList<>();
+        int layer = 0;
+        int played = 0;
+        for (Chart.Placed at : song.placements()) {
+            int first = layer;
+            while (layer < solution.layers().size()
+                    && solution.layers().get(layer).placed().index() == at.index()) {
+                place(solution, layer, priced, placed);
+                layer++;
+            }
+            played += layer > first ? 1 : 0;
+            if (layer == first) {
+                placed.add(unplayed(placed.size(), at));
+            }
+        }
+        return new SolvedPart(
+                capo,
+                solution.route().total() + capoPrice * played,
                 placed,
-                played,
-                degree,
-                Optional.of(chosen),
-                layer.locked() > 0,
-                alternatives(layer, route.prices()[at], chosen));
+                timedChanges(placed),
+                builder.unkeptLocks(),
+                solution.isProven());
     }
 
-    /** The cheapest fingering of every other shape, cheapest shapes first. */
-    private List<Alternative> alternatives(Layer layer, double[] prices, RatedGrip chosen) {
+    /** Adds the grip chosen in a layer, unless it is held on from the layer before. */
+    private void place(Solution solution, int layer, boolean priced, List<PlacedGrip> placed) {
+        Layer at = solution.layers().get(layer);
+        int node = solution.route().nodes()[layer];
+        Block block = at.block(node);
+        if (block.held()) {
+            return;
+        }
+        double surcharge = solution.route().total() - solution.route().free().total();
+        double[] prices = solution.route().free().prices()[layer];
+        placed.add(new PlacedGrip(
+                placed.size(),
+                at.placed(),
+                block.segment(),
+                Optional.of(played(at.placed(), block.segment().sounding())),
+                Optional.of(degree(at.placed(), block.segment().sounding())),
+                Optional.of(at.grip(node)),
+                block.locked() > 0,
+                priced ? alternatives(at, at.blockOf(node), prices, at.grip(node), surcharge) : List.of()));
+    }
+
+    /** A placement without a chord, or whose chord no hand can play. */
+    private PlacedGrip unplayed(int index, Chart.Placed at) {
+        double beat = at.placement().beat();
+        double beats = at.placement().beats();
+        Optional<ChordSymbol> chord = at.placement().chord();
+        return new PlacedGrip(
+                index,
+                at,
+                new Segment(Reading.ORIGINAL, 0, chord, beat, beats),
+                chord.map(c -> played(at, c)),
+                chord.map(c -> degree(at, c)),
+                Optional.empty(),
+                false,
+                List.of());
+    }
+
+    private ChordSymbol played(Chart.Placed at, ChordSymbol chord) {
+        return capo == 0 ? chord : chord.transpose(-capo, key(at).transpose(-capo));
+    }
+
+    private String degree(Chart.Placed at, ChordSymbol chord) {
+        return Degree.of(chord, key(at));
+    }
+
+    private Key key(Chart.Placed at) {
+        return at.key().orElse(song.key());
+    }
+
+    /** The cheapest fingering of every other shape of a block, cheapest shapes first. */
+    private static List<Alternative> alternatives(
+            Layer layer, int block, double[] prices, RatedGrip chosen, double surcharge) {
+        Block at = layer.blocks().get(block);
+        int first = layer.firstNode(block);
         Map<Shape, Alternative> best = new LinkedHashMap<>();
-        for (int node = 0; node < prices.length; node++) {
-            RatedGrip grip = layer.grips().get(node);
+        for (int i = 0; i < at.grips().size(); i++) {
+            RatedGrip grip = at.grips().get(i);
             if (!grip.grip().shape().equals(chosen.grip().shape())) {
                 best.merge(
                         grip.grip().shape(),
-                        new Alternative(grip, prices[node] - layer.lockPrice(node)),
+                        new Alternative(grip, prices[first + i] - at.lockPrice(i) - surcharge),
                         (a, b) -> b.price() < a.price() ? b : a);
             }
         }
         return best.values().stream()
                 .sorted(Comparator.comparingDouble(Alternative::price))
-                .limit(ALTERNATIVES)
                 .toList();
     }
 
-    private List<TimedChange> timedChanges(List<Layer> layers, Route route) {
+    private List<TimedChange> timedChanges(List<PlacedGrip> placed) {
         List<TimedChange> timed = new ArrayList<>();
-        for (int layer = 1; layer < layers.size(); layer++) {
-            Layer before = layers.get(layer - 1);
-            Layer after = layers.get(layer);
-            Grip left = before.grips().get(route.nodes()[layer - 1]).grip();
-            Grip reached = after.grips().get(route.nodes()[layer]).grip();
-            Change change = changes.between(left, reached);
-            double available = song.secondsToLeave(before.placed());
-            Map<ChangeTerm, Double> more = voices.terms(left, reached);
-            double late = late(change.neededSeconds(), available);
-            if (late > 0) {
-                more.put(ChangeTerm.LATE, late);
+        PlacedGrip before = null;
+        for (PlacedGrip after : placed) {
+            if (after.grip().isPresent()) {
+                if (before != null) {
+                    timed.add(timedChange(before, after));
+                }
+                before = after;
             }
-            timed.add(new TimedChange(
-                    before.placed().index(),
-                    after.placed().index(),
-                    change,
-                    available,
-                    Collections.unmodifiableMap(more)));
         }
         return timed;
+    }
+
+    private TimedChange timedChange(PlacedGrip before, PlacedGrip after) {
+        Grip left = before.grip().orElseThrow().grip();
+        Grip reached = after.grip().orElseThrow().grip();
+        Change change = changes.between(left, reached);
+        double available = song.secondsToLeave(before.segment().beats());
+        Map<ChangeTerm, Double> more = voices.terms(left, reached);
+        double late = pricing.late(change.neededSeconds(), available);
+        if (late > 0) {
+            more.put(ChangeTerm.LATE, late);
+        }
+        return new TimedChange(before.index(), after.index(), change, available, Collections.unmodifiableMap(more));
     }
 }

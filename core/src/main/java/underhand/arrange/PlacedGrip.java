@@ -6,15 +6,19 @@ import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 
 /**
- * A placement with the grip chosen for it.
+ * A chord of the part with the grip chosen for it.
  *
+ * @param index place in the part, from 0; where a reading splits a placement the part has more places than the chart
+ * @param segment what is sounded, and when
  * @param played the chord as its shape is called above the capo
- * @param degree Roman numeral in the song's key
+ * @param degree Roman numeral in the key of its section or song
  * @param grip empty where nothing is played, or where no hand can play the chord in this tuning
  * @param alternatives other shapes, each in its best fingering, the cheapest first
  */
 public record PlacedGrip(
+        int index,
         Chart.Placed placed,
+        Segment segment,
         Optional<ChordSymbol> played,
         Optional<String> degree,
         Optional<RatedGrip> grip,
@@ -22,8 +26,8 @@ public record PlacedGrip(
         List<Alternative> alternatives) {
 
     /**
-     * Another grip, and how much dearer the best part of the whole song becomes when it is taken here; negative where
-     * the player's lock is dearer.
+     * Another grip, and how much dearer the best part of the whole song becomes when it is taken here, repeats free to
+     * differ; negative where the player's lock is dearer, or where playing repeats alike is.
      */
     public record Alternative(RatedGrip grip, double price) {}
 }

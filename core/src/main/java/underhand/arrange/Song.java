@@ -6,6 +6,7 @@ import java.util.Map;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.harmony.KeyFinder;
+import underhand.harmony.Reading;
 import underhand.pitch.Key;
 
 /** What the solver needs of a chart: its placements in order, its key, its tempo. */
@@ -40,11 +41,18 @@ final class Song {
         return occurrences.getOrDefault(chord, 1);
     }
 
+    /** The ways a placement may be played: none where nothing is. */
+    List<Reading> readings(Chart.Placed placed) {
+        return placed.placement().chord().stream()
+                .map(chord -> Reading.original(chord, placed.placement().beats()))
+                .toList();
+    }
+
     /**
-     * Seconds between the last stroke of a placement and the first of the next, with one stroke a beat: a beat, or less
-     * when the chord lasts less.
+     * Seconds between the last stroke of a chord and the first of the next, with one stroke a beat: a beat, or less when
+     * the chord lasts less.
      */
-    double secondsToLeave(Chart.Placed placed) {
-        return Math.min(1, placed.placement().beats()) * 60 / tempo;
+    double secondsToLeave(double beats) {
+        return Math.min(1, beats) * 60 / tempo;
     }
 }

@@ -48,7 +48,7 @@ final class SoundEffort {
     private final double doubling;
     private final double mud;
 
-    SoundEffort(Fretboard board, Setting setting, Taste taste, Parameters p) {
+    SoundEffort(Fretboard board, Setting setting, HouseRules houseRules, Parameters p) {
         this.board = board;
         this.bassElsewhere = setting.bassElsewhere();
         full = p.get("sound.full." + setting.id());
@@ -59,8 +59,8 @@ final class SoundEffort {
         rings = p.get("sound.rings");
         unison = p.get("sound.unison");
         gap = p.get("sound.gap");
-        openHigh = p.get("sound.openHigh") * (1 - Math.max(0, taste.ring()));
-        ring = -taste.ring() * p.get("sound.ring");
+        openHigh = p.get("sound.openHigh") * (1 - Math.max(0, houseRules.ring()));
+        ring = -houseRules.ring() * p.get("sound.ring");
         bass = p.get("sound.bass");
         fifth = p.get("sound.fifth");
         doubling = p.get("sound.doubling");

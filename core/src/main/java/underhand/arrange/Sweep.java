@@ -2,23 +2,35 @@ package underhand.arrange;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalInt;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.IntFunction;
 import underhand.chart.Chart;
 
-/** A song solved for every capo position, so that moving the capo costs nothing. Immutable. */
+/**
+ * A song solved for every capo position. The prices of all other grips are worked out for a position when it is first
+ * looked at, and kept. Safe to share between threads.
+ */
 public final class Sweep {
 
     private final Song song;
     private final ArrangementSettings settings;
     private final List<SolvedPart> parts;
     private final List<CapoCandidate> candidates;
+    private final IntFunction<SolvedPart> solver;
+    private final Map<Integer, SolvedPart> solved = new ConcurrentHashMap<>();
     private final int least;
 
-    /** @param parts solved parts, part i for the capo at fret i */
-    Sweep(Song song, ArrangementSettings settings, List<SolvedPart> parts) {
+    /**
+     * @param parts sketched parts, part i for the capo at fret i
+     * @param solver solves the part for a capo in full
+     */
+    Sweep(Song song, ArrangementSettings settings, List<SolvedPart> parts, IntFunction<SolvedPart> solver) {
         this.song = song;
         this.settings = settings;
         this.parts = List.copyOf(parts);
+        this.solver = solver;
         this.candidates = parts.stream().map(CapoReasons::candidate).toList();
         this.least = parts.stream()
                 .filter(p -> p.capo() <= ArrangementSettings.HIGHEST_CAPO)
@@ -34,7 +46,7 @@ public final class Sweep {
 
     /** The arrangement with the capo at a fret, or where the effort is least. */
     public Arrangement at(OptionalInt capo) {
-        SolvedPart chosen = parts.get(capo.orElse(least));
+        SolvedPart chosen = solved.computeIfAbsent(capo.orElse(least), solver::apply);
         return new Arrangement(
                 song.key(),
                 song.tempo(),

@@ -29,12 +29,12 @@ final class VoiceLeading {
     private final double topLine;
     private final double motion;
 
-    VoiceLeading(Fretboard board, Setting setting, Taste taste, Parameters parameters) {
+    VoiceLeading(Fretboard board, Setting setting, HouseRules houseRules, Parameters parameters) {
         this.board = board;
         this.semitone = parameters.get("voices.semitone." + setting.id());
         this.commonTone = parameters.get("voices.common");
         this.topLine = parameters.get("voices.top");
-        this.motion = taste.motion();
+        this.motion = houseRules.motion();
     }
 
     /**

@@ -44,8 +44,8 @@ final class Warnings {
         Map<String, List<Integer>> beyond = new LinkedHashMap<>();
         Map<String, Integer> needed = new LinkedHashMap<>();
         for (PlacedGrip placed : part.placements()) {
-            placed.placed().placement().chord().ifPresent(chord -> {
-                int index = placed.placed().index();
+            placed.segment().chord().ifPresent(chord -> {
+                int index = placed.index();
                 if (placed.grip().isEmpty()) {
                     unplayable
                             .computeIfAbsent(chord.glyphs(), c -> new ArrayList<>())
@@ -93,10 +93,10 @@ final class Warnings {
             boolean stretched =
                     placed.grip().isPresent() && placed.grip().get().effort().of(EffortTerm.SPREAD) > 1;
             if (stretched) {
-                wide.add(placed.placed().index());
+                wide.add(placed.index());
             }
             if (barre) {
-                run.add(placed.placed().index());
+                run.add(placed.index());
             } else {
                 keepLongest(barres, run);
             }

@@ -1,7 +1,9 @@
 package underhand.chart;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -37,9 +39,12 @@ public record Chart(
     /**
      * A placement with the place it has in the song.
      *
+     * @param written index of the placement it repeats, or its own: a bar under a repeat sign, or in a section with the
+     *     same chords as an earlier one
      * @param key key its section states; empty where it states none
      */
-    public record Placed(int index, int bar, String section, Optional<Key> key, Metre metre, Placement placement) {}
+    public record Placed(
+            int index, int written, int bar, String section, Optional<Key> key, Metre metre, Placement placement) {}
 
     public Chart {
         Objects.requireNonNull(title, "title");
@@ -51,16 +56,41 @@ public record Chart(
     /** All placements in the order of the song; indices count from 0, bars from 1. */
     public List<Placed> placements() {
         List<Placed> placed = new ArrayList<>();
+        Map<List<List<Object>>, List<Integer>> firstOfBars = new HashMap<>();
         int bar = 0;
         for (Section section : sections) {
-            for (Bar one : section.bars()) {
+            List<Integer> earlier = firstOfBars.get(section.chords());
+            List<Integer> writtenAt = new ArrayList<>();
+            for (int i = 0; i < section.bars().size(); i++) {
+                Bar one = section.bars().get(i);
                 bar++;
+                int written = earlier != null
+                        ? earlier.get(i)
+                        : one.back() > 0 ? writtenAt.get(i - one.back()) : placed.size();
+                writtenAt.add(written);
                 for (Placement placement : one.placements()) {
-                    placed.add(new Placed(placed.size(), bar, section.name(), section.key(), one.metre(), placement));
+                    placed.add(new Placed(
+                            placed.size(), written++, bar, section.name(), section.key(), one.metre(), placement));
                 }
             }
+            firstOfBars.putIfAbsent(section.chords(), writtenAt);
         }
         return placed;
+    }
+
+    /** The same song so many semitones higher, its chords spelled for the new key. */
+    public Chart transpose(int semitones) {
+        if (semitones == 0) {
+            return this;
+        }
+        return new Chart(
+                title,
+                key.map(k -> k.transpose(semitones)),
+                metre,
+                tempo,
+                capo,
+                tuning,
+                sections.stream().map(s -> s.transpose(semitones, key)).toList());
     }
 
     public int bars() {

@@ -23,6 +23,10 @@ public record Placement(Optional<ChordSymbol> chord, double beat, double beats, 
         }
     }
 
+    public Placement with(Optional<ChordSymbol> other) {
+        return new Placement(other, beat, beats, lyric);
+    }
+
     public Placement withoutLyric() {
         return new Placement(chord, beat, beats, "");
     }

@@ -1,9 +1,11 @@
 package underhand.chart;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import underhand.pitch.Key;
+import underhand.pitch.Mode;
 
 /**
  * A part of a song, such as a verse.
@@ -17,5 +19,31 @@ public record Section(String name, Optional<Key> key, List<Bar> bars) {
         Objects.requireNonNull(name, "name");
         Objects.requireNonNull(key, "key");
         bars = List.copyOf(bars);
+    }
+
+    /** What its bars are without their words: metre, and chord, beat and length of every placement. */
+    List<List<Object>> chords() {
+        return bars.stream()
+                .map(bar -> {
+                    List<Object> facts = new ArrayList<>(List.of(key, bar.metre()));
+                    bar.placements().forEach(p -> facts.addAll(List.of(p.chord(), p.beat(), p.beats())));
+                    return facts;
+                })
+                .toList();
+    }
+
+    /** @param chartKey key of the chart, for the spelling of a section that states none */
+    Section transpose(int semitones, Optional<Key> chartKey) {
+        Optional<Key> newKey = key.map(k -> k.transpose(semitones));
+        Key spelling =
+                newKey.or(() -> chartKey.map(k -> k.transpose(semitones))).orElseGet(() -> Key.on(0, Mode.MAJOR));
+        return new Section(
+                name,
+                newKey,
+                bars.stream()
+                        .map(bar -> bar.with(bar.placements().stream()
+                                .map(p -> p.with(p.chord().map(c -> c.transpose(semitones, spelling))))
+                                .toList()))
+                        .toList());
     }
 }

@@ -23,6 +23,8 @@ final class ChartBuilder {
     /** Bars before the first ending of a repeat; they come again before each further ending. */
     private List<Bar> beforeEndings = List.of();
 
+    private int beforeEndingsAt;
+
     /** Key of the sections from here on, where the chart states one. */
     private Optional<Key> key = Optional.empty();
 
@@ -77,7 +79,7 @@ final class ChartBuilder {
             Placement last = changed.remove(changed.size() - 1);
             changed.add(
                     new Placement(last.chord(), last.beat(), last.beats(), BarFiller.tidy(last.lyric() + " " + words)));
-            bars().set(bars().size() - 1, new Bar(bar.metre(), changed));
+            bars().set(bars().size() - 1, bar.with(changed));
         });
     }
 
@@ -93,7 +95,8 @@ final class ChartBuilder {
     /** An ending of a repeat begins here. */
     void ending() {
         if (beforeEndings.isEmpty()) {
-            beforeEndings = List.copyOf(bars().subList(Math.min(repeatFrom, bars().size()), bars().size()));
+            beforeEndingsAt = Math.min(repeatFrom, bars().size());
+            beforeEndings = List.copyOf(bars().subList(beforeEndingsAt, bars().size()));
         }
     }
 
@@ -102,15 +105,16 @@ final class ChartBuilder {
         if (beforeEndings.isEmpty()) {
             repeat(repeatFrom, times);
         } else {
-            beforeEndings.forEach(bar -> bar(bar.withoutLyrics()));
+            int after = bars().size() - beforeEndingsAt;
+            beforeEndings.forEach(bar -> bar(bar.repeatedAfter(after)));
         }
         repeatFrom = bars().size();
     }
 
     void repeat(int from, int times) {
-        List<Bar> again = bars().subList(Math.min(from, bars().size()), bars().size()).stream()
-                .map(Bar::withoutLyrics)
-                .toList();
+        List<Bar> written = bars().subList(Math.min(from, bars().size()), bars().size());
+        List<Bar> again =
+                written.stream().map(bar -> bar.repeatedAfter(written.size())).toList();
         for (int time = 1; time < times; time++) {
             again.forEach(this::bar);
         }

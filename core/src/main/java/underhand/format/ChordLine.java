@@ -289,7 +289,7 @@ final class ChordLine {
                         "repeats a bar, but there is none before it",
                         Optional.empty()));
             }
-            last.ifPresent(b -> builder.bar(b.withoutLyrics()));
+            last.ifPresent(b -> builder.bar(b.repeatedAfter(1)));
         }
 
         private void finishBar() {

@@ -51,6 +51,24 @@ public final class FingerSpreads {
                 scale(comfortable, comfortable14Mm / comfortableMm(1, 4)), scale(widest, widest14Mm / widestMm(1, 4)));
     }
 
+    /** The same hand with another reach of one pair of fingers, in mm. */
+    public FingerSpreads with(int lower, int higher, double comfortablePairMm, double widestPairMm) {
+        if (lower < 1 || higher <= lower || higher > FINGERS) {
+            throw new IllegalArgumentException(
+                    "a pair of fingers is 1-2 to 3-4, the lower first, was " + lower + "-" + higher);
+        }
+        if (!(comfortablePairMm > 0) || !(widestPairMm >= comfortablePairMm) || widestPairMm > 250) {
+            throw new IllegalArgumentException("spreads of fingers " + lower + " and " + higher
+                    + " must be 0 < comfortable <= widest <= 250 mm, were " + comfortablePairMm + " and "
+                    + widestPairMm);
+        }
+        double[][] newComfortable = scale(comfortable, 1);
+        double[][] newWidest = scale(widest, 1);
+        newComfortable[lower - 1][higher - 1] = comfortablePairMm;
+        newWidest[lower - 1][higher - 1] = widestPairMm;
+        return new FingerSpreads(newComfortable, newWidest);
+    }
+
     private static double[][] scale(double[][] values, double factor) {
         return Arrays.stream(values)
                 .map(row -> Arrays.stream(row).map(v -> v * factor).toArray())

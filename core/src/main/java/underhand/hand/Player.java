@@ -1,6 +1,8 @@
 package underhand.hand;
 
 import java.util.Objects;
+import java.util.Set;
+import underhand.neck.Shape;
 
 /**
  * Who plays: a hand and its habits.
@@ -8,14 +10,21 @@ import java.util.Objects;
  * @param spreads reach of each finger pair
  * @param thumb whether the thumb may come over the edge to stop the lowest string
  * @param changeFactor how much longer (above 1) or shorter this hand takes for a change than its rung's default
+ * @param shapes shapes the player has on top of those taught up to the rung, counted from the capo
  */
-public record Player(String name, FingerSpreads spreads, boolean thumb, double changeFactor) {
+public record Player(String name, FingerSpreads spreads, boolean thumb, double changeFactor, Set<Shape> shapes) {
 
     public static final Player ADULT = new Player("Adult hand", FingerSpreads.ADULT, false, 1.0);
+
+    /** A player who has no shapes but the taught ones. */
+    public Player(String name, FingerSpreads spreads, boolean thumb, double changeFactor) {
+        this(name, spreads, thumb, changeFactor, Set.of());
+    }
 
     public Player {
         Objects.requireNonNull(name, "name");
         Objects.requireNonNull(spreads, "spreads");
+        shapes = Set.copyOf(shapes);
         if (!(changeFactor >= 0.2 && changeFactor <= 5)) {
             throw new IllegalArgumentException("changeFactor must be 0.2 to 5, was " + changeFactor);
         }

@@ -1,7 +1,7 @@
 package underhand.route;
 
 /**
- * Layers of nodes, each joined to every node of the next layer. Costs are finite or positive infinity, never NaN.
+ * Layers of nodes, each joined to every node of the next layer. Costs are 0 or more, possibly infinite, never NaN.
  */
 public interface Lattice {
 

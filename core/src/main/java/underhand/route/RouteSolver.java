@@ -9,6 +9,9 @@ import java.util.Arrays;
  * <p>One pass forward gives the best cost up to each node, one backward the best cost from each node on; their sum is
  * the best total with that node forced. Time O(L W^2), memory O(L W) for L layers of at most W nodes. Of equal ways the
  * one with the lower node in the last layer wins, then in the layer before it. A lattice without layers has total 0.
+ *
+ * <p>A node's neighbours are tried cheapest first; as no edge costs less than nothing, the rest is left out as soon as
+ * they alone cost more than what was found. So most edges are never asked for, and a lattice may price them when asked.
  */
 public final class RouteSolver {
 
@@ -38,18 +41,23 @@ public final class RouteSolver {
             before[0][node] = lattice.nodeCost(0, node);
         }
         for (int layer = 1; layer < before.length; layer++) {
+            double[] reached = before[layer - 1];
+            long[] order = cheapestFirst(reached);
             before[layer] = new double[lattice.nodes(layer)];
             cameFrom[layer] = new int[before[layer].length];
             for (int node = 0; node < before[layer].length; node++) {
                 double best = Double.POSITIVE_INFINITY;
-                for (int from = 0; from < before[layer - 1].length; from++) {
-                    double cost = before[layer - 1][from] + lattice.edgeCost(layer - 1, from, node);
-                    if (cost < best) {
+                int via = 0;
+                for (int rank = 0; rank < order.length && floor(order[rank]) <= best; rank++) {
+                    int from = index(order[rank]);
+                    double cost = reached[from] + lattice.edgeCost(layer - 1, from, node);
+                    if (cost < best || cost == best && from < via) {
                         best = cost;
-                        cameFrom[layer][node] = from;
+                        via = from;
                     }
                 }
                 before[layer][node] = best + lattice.nodeCost(layer, node);
+                cameFrom[layer][node] = via;
             }
         }
     }
@@ -64,15 +72,38 @@ public final class RouteSolver {
             for (int to = 0; to < onwards.length; to++) {
                 onwards[to] += lattice.nodeCost(layer + 1, to);
             }
+            long[] order = cheapestFirst(onwards);
             after[layer] = new double[lattice.nodes(layer)];
-            Arrays.fill(after[layer], Double.POSITIVE_INFINITY);
             for (int node = 0; node < after[layer].length; node++) {
-                for (int to = 0; to < onwards.length; to++) {
-                    after[layer][node] = Math.min(after[layer][node], lattice.edgeCost(layer, node, to) + onwards[to]);
+                double best = Double.POSITIVE_INFINITY;
+                for (int rank = 0; rank < order.length && floor(order[rank]) <= best; rank++) {
+                    int to = index(order[rank]);
+                    best = Math.min(best, lattice.edgeCost(layer, node, to) + onwards[to]);
                 }
+                after[layer][node] = best;
             }
         }
         return after;
+    }
+
+    /** Node numbers, cheapest first: each in the low half of a long, in the high half a float no greater than its cost. */
+    private static long[] cheapestFirst(double[] costs) {
+        long[] order = new long[costs.length];
+        for (int i = 0; i < costs.length; i++) {
+            float cost = (float) costs[i];
+            float floor = cost > costs[i] ? Math.nextDown(cost) : cost;
+            order[i] = (long) Float.floatToIntBits(Math.max(0, floor)) << 32 | i;
+        }
+        Arrays.sort(order);
+        return order;
+    }
+
+    private static float floor(long ranked) {
+        return Float.intBitsToFloat((int) (ranked >>> 32));
+    }
+
+    private static int index(long ranked) {
+        return (int) ranked;
     }
 
     private static int cheapest(double[] costs) {

@@ -14,6 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
+import underhand.format.ChartTextReader;
 import underhand.hand.Parameters;
 import underhand.hand.Player;
 import underhand.hand.Rung;
@@ -132,7 +133,7 @@ class ArrangerTest {
         Chart chart = chart("D G D A");
         Shape wanted = Shape.parse("x57775");
         ArrangementSettings settings = ArrangementSettings.ofRung(3).withCapo(0);
-        Arrangement locked = ARRANGER.arrange(chart, settings.withLocks(List.of(new Lock(0, wanted))));
+        Arrangement locked = ARRANGER.arrange(chart, settings.withLocks(List.of(Lock.onShape(0, wanted))));
         assertEquals("x57775", shapes(locked).get(0));
         assertTrue(locked.placements().get(0).locked());
         Arrangement free = ARRANGER.arrange(chart, settings);
@@ -145,10 +146,63 @@ class ArrangerTest {
     }
 
     @Test
+    void arrange_regionLock_keepsTheHandThere() {
+        ArrangementSettings settings = ArrangementSettings.ofRung(4).withCapo(0);
+        Chart chart = chart("D G A D");
+        List<Lock> locks = List.of(Lock.onRegion(0, 5, 8), Lock.onRegion(1, 5, 8));
+        Arrangement locked = ARRANGER.arrange(chart, settings.withLocks(locks));
+        for (int i = 0; i < 2; i++) {
+            Shape shape = locked.placements().get(i).grip().orElseThrow().grip().shape();
+            for (int string = 0; string < shape.strings(); string++) {
+                assertTrue(!shape.isFretted(string) || shape.fret(string) >= 5 && shape.fret(string) <= 8, "" + shape);
+            }
+            assertTrue(locked.placements().get(i).locked());
+        }
+        assertTrue(locked.total() > ARRANGER.arrange(chart, settings).total());
+        Arrangement nowhere = ARRANGER.arrange(chart, settings.withLocks(List.of(Lock.onRegion(0, 30, 31))));
+        assertTrue(nowhere.warnings().stream().anyMatch(w -> w.kind() == Warning.Kind.LOCK));
+    }
+
+    /** Without the tie this song ends its repeat on another grip, for the change back no longer counts there. */
+    @Test
+    void arrange_repeat_isPlayedLikeTheFirstTimeUnlessItIsFree() {
+        Chart chart = ChartTextReader.read("|: Bb | A | E :|\n| G | G |").chart();
+        int differing = 0;
+        for (int rung = 1; rung <= 5; rung++) {
+            ArrangementSettings settings = ArrangementSettings.ofRung(rung).withCapo(0);
+            Arrangement alike = ARRANGER.arrange(chart, settings);
+            List<String> shapes = shapes(alike);
+            assertEquals(shapes.subList(0, 3), shapes.subList(3, 6));
+            Arrangement free =
+                    ARRANGER.arrange(chart, settings.withHouseRules(HouseRules.DEFAULT.withRepeatsAlike(false)));
+            assertTrue(free.total() <= alike.total() + 1e-6);
+            differing += shapes(free).subList(0, 3).equals(shapes(free).subList(3, 6)) ? 0 : 1;
+        }
+        assertTrue(differing > 0, "no rung shows the difference");
+    }
+
+    @Test
+    void arrange_lockOnRepeat_isASecondTimeVariant() {
+        Chart chart = ChartTextReader.read("|: G | D | Em | C :|").chart();
+        ArrangementSettings settings = ArrangementSettings.ofRung(3).withCapo(0);
+        Lock first = Lock.onShape(0, Shape.parse("355433"));
+        Lock second = Lock.onShape(4, Shape.parse("320003"));
+        assertEquals(
+                "355433",
+                shapes(ARRANGER.arrange(chart, settings.withLocks(List.of(first))))
+                        .get(4));
+        List<String> varied = shapes(ARRANGER.arrange(chart, settings.withLocks(List.of(first, second))));
+        assertEquals("355433", varied.get(0));
+        assertEquals("320003", varied.get(4));
+    }
+
+    @Test
     void arrange_lockNobodyCanHold_isLetGoAndReported() {
         Arrangement arrangement = ARRANGER.arrange(
                 chart("D G"),
-                ArrangementSettings.ofRung(3).withCapo(0).withLocks(List.of(new Lock(0, Shape.parse("1-5-9-1-5-9")))));
+                ArrangementSettings.ofRung(3)
+                        .withCapo(0)
+                        .withLocks(List.of(Lock.onShape(0, Shape.parse("1-5-9-1-5-9")))));
         assertFalse(arrangement.placements().get(0).locked());
         assertTrue(arrangement.warnings().stream().anyMatch(w -> w.kind() == Warning.Kind.LOCK));
     }
@@ -162,7 +216,7 @@ class ArrangerTest {
         for (PlacedGrip placed : free.placements()) {
             assertTrue(placed.alternatives().size() >= 3);
             for (PlacedGrip.Alternative alternative : placed.alternatives()) {
-                Lock lock = new Lock(
+                Lock lock = Lock.onShape(
                         placed.placed().index(), alternative.grip().grip().shape());
                 Arrangement forced = ARRANGER.arrange(chart, settings.withLocks(List.of(lock)));
                 assertEquals(forced.total() - free.total(), alternative.price(), 1e-4, lock.toString());
@@ -248,7 +302,7 @@ class ArrangerTest {
                 standard.capo(),
                 standard.tempo(),
                 standard.locks(),
-                standard.taste());
+                standard.houseRules());
         assertEquals(
                 List.of("000xxx", "333xxx", "555xxx", "000xxx"), shapes(ARRANGER.arrange(chart("D5 F5 G5 D5"), dropD)));
     }

@@ -32,6 +32,19 @@ class RouteSolverTest {
             return new Stored(node, edge);
         }
 
+        /** As many nodes in every layer. */
+        static Stored square(Random random, int layers, int nodes) {
+            double[][] node = new double[layers][];
+            double[][][] edge = new double[layers - 1][nodes][];
+            for (int layer = 0; layer < layers; layer++) {
+                node[layer] = random.doubles(nodes, 0, 10).toArray();
+                for (int from = 0; layer + 1 < layers && from < nodes; from++) {
+                    edge[layer][from] = random.doubles(nodes, 0, 10).toArray();
+                }
+            }
+            return new Stored(node, edge);
+        }
+
         Stored forced(int layer, int only) {
             double[][] changed = node.clone();
             changed[layer] = node[layer].clone();
@@ -70,6 +83,48 @@ class RouteSolverTest {
             }
         }
         return lattice.nodeCost(layer, at) + best;
+    }
+
+    /** Cost of the cheapest way in which tied layers agree, by trying all. */
+    private static double exhaustiveTied(Lattice lattice, int[] ties, int[] nodes, int layer) {
+        if (layer == lattice.layers()) {
+            return 0;
+        }
+        double best = Double.POSITIVE_INFINITY;
+        for (int n = 0; n < lattice.nodes(layer); n++) {
+            if (ties[layer] == layer || nodes[ties[layer]] == n) {
+                nodes[layer] = n;
+                double here = lattice.nodeCost(layer, n)
+                        + (layer == 0 ? 0 : lattice.edgeCost(layer - 1, nodes[layer - 1], n));
+                best = Math.min(best, here + exhaustiveTied(lattice, ties, nodes, layer + 1));
+            }
+        }
+        return best;
+    }
+
+    @Test
+    void solveTied_randomSmallLattices_equalsTryingEveryTiedWay() {
+        Random random = new Random(1960);
+        int bound = 0;
+        for (int i = 0; i < 500; i++) {
+            int layers = 2 + random.nextInt(5);
+            Stored lattice = Stored.square(random, layers, 4);
+            int[] ties = new int[layers];
+            for (int layer = 0; layer < layers; layer++) {
+                int to = random.nextInt(layer + 1);
+                ties[layer] = ties[to] == to ? to : layer;
+            }
+            TiedRouteSolver.Tied tied = TiedRouteSolver.solve(lattice, ties, 10_000);
+            assertTrue(tied.proven());
+            assertEquals(exhaustiveTied(lattice, ties, new int[layers], 0), tied.total(), 1e-9, "seed 1960, case " + i);
+            for (int layer = 0; layer < layers; layer++) {
+                assertEquals(tied.nodes()[ties[layer]], tied.nodes()[layer]);
+            }
+            bound += tied.total() > tied.free().total() + 1e-9 ? 1 : 0;
+            TiedRouteSolver.Tied cut = TiedRouteSolver.solve(lattice, ties, 1);
+            assertTrue(cut.total() >= tied.total() - 1e-9);
+        }
+        assertTrue(bound > 100, "ties seldom bind in these lattices: " + bound);
     }
 
     @Test

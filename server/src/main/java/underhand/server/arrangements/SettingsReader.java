@@ -6,7 +6,7 @@ import java.util.OptionalInt;
 import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Lock;
 import underhand.arrange.Setting;
-import underhand.arrange.Taste;
+import underhand.arrange.HouseRules;
 import underhand.chart.Chart;
 import underhand.hand.FingerSpreads;
 import underhand.hand.Player;
@@ -44,11 +44,11 @@ final class SettingsReader {
                 capo(request.capo()),
                 request.tempo() == null ? OptionalInt.empty() : OptionalInt.of(request.tempo()),
                 request.locks() == null ? List.of() : locks(request.locks(), chart),
-                taste(request.houseRules()));
+                houseRules(request.houseRules()));
     }
 
-    private static Taste taste(HouseRulesRequest rules) {
-        return rules == null ? Taste.NEUTRAL : new Taste(orElse(rules.ring(), 0), orElse(rules.motion(), 0));
+    private static HouseRules houseRules(HouseRulesRequest rules) {
+        return rules == null ? HouseRules.DEFAULT : new HouseRules(orElse(rules.ring(), 0), orElse(rules.motion(), 0));
     }
 
     private static OptionalInt capo(JsonNode capo) {
@@ -102,7 +102,7 @@ final class SettingsReader {
                         throw InputException.field("locks", "A lock names its placement, counted from 0.");
                     }
                     inRange("locks.placement", lock.placement(), 0, Math.max(0, placements - 1));
-                    return new Lock(lock.placement(), ShapeInput.read("locks.frets", lock.frets()));
+                    return Lock.onShape(lock.placement(), ShapeInput.read("locks.frets", lock.frets()));
                 })
                 .toList();
     }

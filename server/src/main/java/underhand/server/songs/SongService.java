@@ -6,7 +6,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Setting;
-import underhand.arrange.Taste;
+import underhand.arrange.HouseRules;
 import underhand.chart.Chart;
 import underhand.format.ChartReading;
 import underhand.format.ChartTextReader;
@@ -102,7 +102,7 @@ public class SongService {
         Setting.parse(Objects.requireNonNullElse(decisions.setting(), ""));
         inRange("capo", decisions.capo(), 0, ArrangementSettings.HIGHEST_ASKED_CAPO);
         inRange("tempo", decisions.tempo(), Chart.LOWEST_TEMPO, Chart.HIGHEST_TEMPO);
-        new Taste(decisions.ring(), decisions.motion());
+        new HouseRules(decisions.ring(), decisions.motion());
         for (Decisions.SongLock lock : decisions.locks()) {
             inRange("locks.placement", lock.placement(), 0, Chart.MOST_PLACEMENTS);
             Shape.parse(required(lock.frets()));

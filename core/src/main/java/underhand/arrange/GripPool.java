@@ -1,0 +1,132 @@
+package underhand.arrange;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.PriorityQueue;
+import java.util.Set;
+import underhand.hand.Effort;
+import underhand.hand.Rung;
+import underhand.neck.Shape;
+
+/**
+ * The grips of one chord, found only as far as they are asked for.
+ *
+ * <p>Shapes wait in the order of what they cost at least: their sound and a finger for each of their frets. They are
+ * fingered one after another until none that waits can be among the cheapest. Not safe to share between threads.
+ */
+public final class GripPool {
+
+    /**
+     * The cheapest grips of a chord.
+     *
+     * @param grips cheapest first
+     * @param leftOutFrom no grip that was left out costs less than this; infinite when none was
+     */
+    public record Cheapest(List<RatedGrip> grips, double leftOutFrom) {
+
+        public Cheapest {
+            grips = List.copyOf(grips);
+        }
+    }
+
+    /**
+     * A shape before it is fingered.
+     *
+     * @param effort what depends on the shape alone
+     * @param atLeast no fingering of it costs less
+     * @param number place in the search; of equal costs the lower goes first
+     */
+    record Candidate(Shape shape, boolean isNew, Effort effort, double atLeast, int number)
+            implements Comparable<Candidate> {
+
+        @Override
+        public int compareTo(Candidate other) {
+            int byCost = Double.compare(atLeast, other.atLeast);
+            return byCost != 0 ? byCost : Integer.compare(number, other.number);
+        }
+    }
+
+    /** Where the shapes of a chord and their fingerings come from. */
+    interface Source {
+
+        List<Candidate> candidates(Rung level);
+
+        /** Adds every fingering a hand can hold. */
+        void finger(Candidate candidate, Rung level, List<RatedGrip> found);
+    }
+
+    private final Source source;
+    private final List<RatedGrip> found = new ArrayList<>();
+    private Rung level;
+    private PriorityQueue<Candidate> waiting;
+
+    GripPool(Source source, Rung rung) {
+        this.source = source;
+        this.level = rung;
+        this.waiting = new PriorityQueue<>(source.candidates(rung));
+    }
+
+    /**
+     * The cheapest grips within the rung's limits; of the next rung that has any when it has none. The further
+     * fingerings of their shapes are given too.
+     *
+     * @param most how many are wanted
+     */
+    public Cheapest cheapest(int most) {
+        return cheapest(most, Double.POSITIVE_INFINITY);
+    }
+
+    /**
+     * The cheapest grips, so far as they cost less than a bound.
+     *
+     * @param most how many are wanted at most
+     */
+    Cheapest cheapest(int most, double bound) {
+        search(most, bound);
+        while (found.isEmpty() && level.level() < Rung.HIGHEST) {
+            level = Rung.of(level.level() + 1);
+            waiting = new PriorityQueue<>(source.candidates(level));
+            search(most, bound);
+        }
+        found.sort(Comparator.comparingDouble(g -> g.effort().total()));
+        double leftOutFrom =
+                waiting.isEmpty() ? Double.POSITIVE_INFINITY : waiting.peek().atLeast();
+        int kept = 0;
+        while (kept < Math.min(most, found.size()) && found.get(kept).effort().total() < bound) {
+            kept++;
+        }
+        return new Cheapest(
+                withAllFingerings(kept),
+                kept == found.size()
+                        ? leftOutFrom
+                        : Math.min(leftOutFrom, found.get(kept).effort().total()));
+    }
+
+    /** The first grips found, and every further fingering of their shapes: a change may want it. */
+    private List<RatedGrip> withAllFingerings(int first) {
+        Set<Shape> shapes = new HashSet<>();
+        found.subList(0, first).forEach(g -> shapes.add(g.grip().shape()));
+        return found.stream().filter(g -> shapes.contains(g.grip().shape())).toList();
+    }
+
+    private void search(int most, double bound) {
+        PriorityQueue<Double> dearestKept = new PriorityQueue<>(Comparator.reverseOrder());
+        found.forEach(g -> keep(dearestKept, g, most));
+        while (!waiting.isEmpty()
+                && waiting.peek().atLeast() < bound
+                && (dearestKept.size() < most || waiting.peek().atLeast() < dearestKept.peek())) {
+            int before = found.size();
+            source.finger(waiting.poll(), level, found);
+            found.subList(before, found.size()).forEach(g -> keep(dearestKept, g, most));
+        }
+    }
+
+    private static void keep(PriorityQueue<Double> dearest, RatedGrip grip, int most) {
+        dearest.add(grip.effort().total());
+        if (dearest.size() > most) {
+            dearest.poll();
+        }
+    }
+}

@@ -1,0 +1,205 @@
+package underhand.arrange;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import underhand.arrange.Layer.Block;
+import underhand.chart.Chart;
+import underhand.chord.ChordSymbol;
+import underhand.harmony.Reading;
+import underhand.neck.Shape;
+
+/**
+ * Lays a song out in layers: for every placement the grips of the chords it may be played with, and the player's locks.
+ *
+ * <p>Chords are searched once, and only as far as it is needed; the layers of a chord share one list of grips.
+ */
+final class LayerBuilder {
+
+    private final Song song;
+    private final GripFinder finder;
+    private final boolean repeatsAlike;
+    private final Map<Integer, List<Lock>> locks;
+    private final Map<ChordSymbol, GripPool> pools = new HashMap<>();
+    private final Map<ChordSymbol, Double> bounds = new HashMap<>();
+    private final Map<ChordSymbol, GripPool.Cheapest> searched = new HashMap<>();
+    private final Map<LockedChord, LockedGrips> locked = new HashMap<>();
+    private final int firstWidth;
+    private final int mostGrips;
+
+    /** Index of the layer each layer is tied to, by layer. */
+    private final List<Integer> ties = new ArrayList<>();
+
+    private final List<Integer> unkeptLocks = new ArrayList<>();
+
+    private record LockedChord(ChordSymbol chord, Object lock) {}
+
+    private record LockedGrips(List<RatedGrip> grips, int locked) {}
+
+    /**
+     * @param firstWidth how many grips of a chord are looked at first
+     * @param mostGrips how many are looked at when a chord is widened
+     */
+    LayerBuilder(Song song, GripFinder finder, ArrangementSettings settings, int firstWidth, int mostGrips) {
+        this.song = song;
+        this.finder = finder;
+        this.repeatsAlike = settings.repeatsAlike();
+        this.firstWidth = firstWidth;
+        this.mostGrips = mostGrips;
+        this.locks = settings.locks().stream().collect(Collectors.groupingBy(Lock::placement));
+    }
+
+    /** Looks at all grips of a chord that cost less than a bound from the next {@link #build} on, if there are more. */
+    boolean widen(ChordSymbol chord, double bound) {
+        GripPool.Cheapest before = grips(chord);
+        if (before.grips().size() >= mostGrips || before.leftOutFrom() >= bound) {
+            return false;
+        }
+        bounds.put(chord, bound);
+        searched.remove(chord);
+        locked.keySet().removeIf(key -> key.chord().equals(chord));
+        return true;
+    }
+
+    List<Layer> build() {
+        ties.clear();
+        unkeptLocks.clear();
+        List<Layer> layers = new ArrayList<>();
+        Map<List<Object>, Integer> firstOf = new HashMap<>();
+        for (Chart.Placed placed : song.placements()) {
+            List<Reading> readings =
+                    song.readings(placed).stream().filter(this::isPlayable).toList();
+            int piece = 0;
+            for (double from : starts(readings)) {
+                Layer layer = new Layer(placed, blocks(placed, readings, from));
+                List<Object> sameAs = List.of(placed.written(), piece++, lists(layer));
+                int first = firstOf.computeIfAbsent(sameAs, key -> layers.size());
+                ties.add(repeatsAlike ? first : layers.size());
+                layers.add(layer);
+            }
+        }
+        return layers;
+    }
+
+    /** For each layer of the last {@link #build} the first layer that is to be played like it. */
+    int[] ties() {
+        return ties.stream().mapToInt(Integer::intValue).toArray();
+    }
+
+    /** Placements whose lock no hand could keep, as the last {@link #build} found. */
+    List<Integer> unkeptLocks() {
+        return List.copyOf(unkeptLocks);
+    }
+
+    private static List<Integer> lists(Layer layer) {
+        return layer.blocks().stream()
+                .map(b -> System.identityHashCode(b.grips()))
+                .toList();
+    }
+
+    private boolean isPlayable(Reading reading) {
+        return reading.steps().stream().noneMatch(s -> grips(s.chord()).grips().isEmpty());
+    }
+
+    /** Beats from the placement's start at which a chord of any reading begins. */
+    private static Iterable<Double> starts(List<Reading> readings) {
+        TreeSet<Double> starts = new TreeSet<>();
+        for (Reading reading : readings) {
+            double at = 0;
+            for (Reading.Step step : reading.steps()) {
+                starts.add(at);
+                at += step.beats();
+            }
+        }
+        return starts;
+    }
+
+    private List<Block> blocks(Chart.Placed placed, List<Reading> readings, double from) {
+        List<Block> blocks = new ArrayList<>();
+        for (Reading reading : readings) {
+            double at = 0;
+            for (int part = 0; part < reading.steps().size(); part++) {
+                Reading.Step step = reading.steps().get(part);
+                if (at <= from && from < at + step.beats()) {
+                    double beat = placed.placement().beat() + at;
+                    Segment segment = new Segment(reading.rule(), part, Optional.of(step.chord()), beat, step.beats());
+                    blocks.add(block(placed, segment, at < from));
+                }
+                at += step.beats();
+            }
+        }
+        return blocks;
+    }
+
+    private Block block(Chart.Placed placed, Segment segment, boolean held) {
+        GripPool.Cheapest pool = grips(segment.sounding());
+        Optional<Lock> lock = lockOn(placed, segment.part());
+        if (lock.isEmpty()) {
+            return new Block(segment, held, pool.grips(), 0, pool.leftOutFrom());
+        }
+        LockedGrips kept = locked.computeIfAbsent(
+                new LockedChord(segment.sounding(), constraint(lock.get())),
+                key -> lockedGrips(segment.sounding(), lock.get(), pool.grips()));
+        if (kept.locked() == 0 && !held) {
+            unkeptLocks.add(placed.index());
+        }
+        return new Block(segment, held, kept.grips(), kept.locked(), pool.leftOutFrom());
+    }
+
+    /** The lock on a placement itself, or on the one it repeats. */
+    private Optional<Lock> lockOn(Chart.Placed placed, int part) {
+        return lockAt(placed.index(), part).or(() -> repeatsAlike ? lockAt(placed.written(), part) : Optional.empty());
+    }
+
+    private Optional<Lock> lockAt(int placement, int part) {
+        return locks.getOrDefault(placement, List.of()).stream()
+                .filter(lock -> lock.part() == part)
+                .reduce((first, last) -> last);
+    }
+
+    /** What a lock asks for, wherever it stands. */
+    private static Object constraint(Lock lock) {
+        return lock instanceof Lock.OnRegion region
+                ? List.of(region.lowestFret(), region.highestFret())
+                : ((Lock.OnShape) lock).shape();
+    }
+
+    /** Locked grips first, then all others. */
+    private LockedGrips lockedGrips(ChordSymbol chord, Lock lock, List<RatedGrip> all) {
+        Predicate<Shape> keeps;
+        List<RatedGrip> kept;
+        if (lock instanceof Lock.OnRegion region) {
+            keeps = region::holds;
+            kept = finder.pool(chord, song.occurrences(chord), keeps)
+                    .cheapest(mostGrips)
+                    .grips();
+        } else {
+            Shape shape = ((Lock.OnShape) lock).shape();
+            keeps = shape::equals;
+            kept = fits(shape) ? finder.fingerings(shape, chord, song.occurrences(chord)) : List.of();
+        }
+        if (kept.isEmpty()) {
+            return new LockedGrips(all, 0);
+        }
+        List<RatedGrip> joined = new ArrayList<>(kept);
+        all.stream().filter(g -> !keeps.test(g.grip().shape())).forEach(joined::add);
+        return new LockedGrips(List.copyOf(joined), kept.size());
+    }
+
+    private boolean fits(Shape shape) {
+        return shape.strings() == finder.board().strings()
+                && shape.highestFret() <= finder.board().frets();
+    }
+
+    private GripPool.Cheapest grips(ChordSymbol chord) {
+        return searched.computeIfAbsent(chord, c -> {
+            GripPool pool = pools.computeIfAbsent(c, missing -> finder.pool(missing, song.occurrences(missing)));
+            return bounds.containsKey(c) ? pool.cheapest(mostGrips, bounds.get(c)) : pool.cheapest(firstWidth);
+        });
+    }
+}
