@@ -44,6 +44,11 @@ public final class Sweep {
         return parts.size() - 1;
     }
 
+    /** The capo asked for in the settings, or the one with the least effort. */
+    CapoCandidate best() {
+        return candidates.get(settings.capo().orElse(least));
+    }
+
     /** The arrangement with the capo at a fret, or where the effort is least. */
     public Arrangement at(OptionalInt capo) {
         SolvedPart chosen = solved.computeIfAbsent(capo.orElse(least), solver::apply);

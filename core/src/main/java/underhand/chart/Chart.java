@@ -78,8 +78,12 @@ public record Chart(
         return placed;
     }
 
-    /** The same song so many semitones higher, its chords spelled for the new key. */
-    public Chart transpose(int semitones) {
+    /**
+     * The same song so many semitones higher, its chords spelled for the new key.
+     *
+     * @param from the key it is in, which a chart need not state
+     */
+    public Chart transpose(int semitones, Key from) {
         if (semitones == 0) {
             return this;
         }
@@ -90,7 +94,7 @@ public record Chart(
                 tempo,
                 capo,
                 tuning,
-                sections.stream().map(s -> s.transpose(semitones, key)).toList());
+                sections.stream().map(s -> s.transpose(semitones, from)).toList());
     }
 
     public int bars() {

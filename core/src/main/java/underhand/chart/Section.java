@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import underhand.pitch.Key;
-import underhand.pitch.Mode;
 
 /**
  * A part of a song, such as a verse.
@@ -32,11 +31,10 @@ public record Section(String name, Optional<Key> key, List<Bar> bars) {
                 .toList();
     }
 
-    /** @param chartKey key of the chart, for the spelling of a section that states none */
-    Section transpose(int semitones, Optional<Key> chartKey) {
+    /** @param chartKey key of the song, for the spelling of a section that states none */
+    Section transpose(int semitones, Key chartKey) {
         Optional<Key> newKey = key.map(k -> k.transpose(semitones));
-        Key spelling =
-                newKey.or(() -> chartKey.map(k -> k.transpose(semitones))).orElseGet(() -> Key.on(0, Mode.MAJOR));
+        Key spelling = newKey.orElseGet(() -> chartKey.transpose(semitones));
         return new Section(
                 name,
                 newKey,

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import underhand.chart.Chart;
+import underhand.pitch.Key;
 
 class RepeatsTest {
 
@@ -38,7 +39,7 @@ class RepeatsTest {
     @CsvSource({"0, F | Bbm7 | C7/E", "2, G | Cm7 | D7/F#", "-1, E | Am7 | B7/D#", "12, F | Bbm7 | C7/E"})
     void transpose_chart_movesEveryChordAndTheKey(int semitones, String expected) {
         Chart moved =
-                ChartTextReader.read("key: F\n| F | Bbm7 | C7/E |").chart().transpose(semitones);
+                ChartTextReader.read("key: F\n| F | Bbm7 | C7/E |").chart().transpose(semitones, Key.parse("F"));
         assertEquals(
                 expected,
                 String.join(

@@ -13,6 +13,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import com.jayway.jsonpath.JsonPath;
 import java.time.Duration;
 import java.util.Random;
 import org.junit.jupiter.api.Assertions;
@@ -116,6 +117,51 @@ class CallsTest {
                 .andExpect(jsonPath("$.faults[0].suggestion").value("Bm7"));
     }
 
+    @Test
+    void preview_regionLock_keepsTheHandThere() throws Exception {
+        call(
+                        "/arrangements/preview",
+                        preview(
+                                "\"rung\":4,\"capo\":0,\"locks\":[{\"placement\":0,\"lowestFret\":5,\"highestFret\":8}]"))
+                .andExpect(jsonPath("$.placements[0].locked").value(true))
+                .andExpect(jsonPath("$.placements[0].grip.frets[?(@ > 0 && @ < 5)]")
+                        .isEmpty());
+    }
+
+    @Test
+    void preview_transposed_movesChordsAndKey() throws Exception {
+        call("/arrangements/preview", preview("\"transpose\":-2,\"capo\":0"))
+                .andExpect(jsonPath("$.key").value("G major"))
+                .andExpect(jsonPath("$.placements[2].chord").value("Em"));
+    }
+
+    @Test
+    void alternatives_ofAPlace_areAllOfThem() throws Exception {
+        String song = preview("\"rung\":3,\"capo\":0");
+        String all =
+                call("/arrangements/preview", song).andReturn().getResponse().getContentAsString();
+        int others = JsonPath.read(all, "$.placements[1].otherGrips");
+        Assertions.assertTrue(others > 20, "only " + others);
+        call("/arrangements/alternatives", "{\"song\":" + song + ",\"index\":1}")
+                .andExpect(jsonPath("$", hasSize(others)))
+                .andExpect(jsonPath("$[0].price")
+                        .value((Double) JsonPath.read(all, "$.placements[1].alternatives[0].price")));
+    }
+
+    /** The tune goes a ninth, from A3 to B4; only keys that keep it between G3 and B4 are given. */
+    @Test
+    void keys_forASinger_areThoseTheVoiceReaches() throws Exception {
+        String song = preview("\"rung\":2");
+        call("/arrangements/keys", "{\"song\":" + song + "}").andExpect(jsonPath("$", hasSize(12)));
+        call(
+                        "/arrangements/keys",
+                        "{\"song\":" + song + ",\"tune\":{\"lowest\":\"A3\",\"highest\":\"B4\"},"
+                                + "\"voice\":{\"lowest\":\"G3\",\"highest\":\"B4\"}}")
+                .andExpect(jsonPath("$", hasSize(3)))
+                .andExpect(jsonPath("$[*].key", hasItem("G major")))
+                .andExpect(jsonPath("$[0].capo.reasons").isNotEmpty());
+    }
+
     private static String preview(String more) {
         return "{\"chart\":{\"format\":\"text\",\"source\":\"[A]Morning on the [E]towpath [F#m]nobody [D]up\"}," + more
                 + "}";
@@ -151,7 +197,15 @@ class CallsTest {
                 "/arrangements/preview;{\"chart\":{\"source\":\"C G\"},\"tempo\":1};422;tempo must be",
                 "/arrangements/preview;{\"chart\":{\"source\":\"C G\"},\"rung\":\"two\"};400;rung",
                 "/arrangements/preview;{\"chart\":{\"source\":\"C G\"},\"locks\":[{\"placement\":7,\"frets\":\"x\"}]};422;placement",
-                "/arrangements/preview;{\"chart\":{\"source\":\"C G\"},\"player\":{\"widestMm\":5}};422;widest"
+                "/arrangements/preview;{\"chart\":{\"source\":\"C G\"},\"player\":{\"widestMm\":5}};422;widest",
+                "/arrangements/preview;{\"chart\":{\"source\":\"C G\"},\"transpose\":12};422;transpose must be",
+                "/arrangements/preview;{\"chart\":{\"source\":\"C G\"},\"locks\":[{\"placement\":0,\"lowestFret\":3}]};422;both",
+                "/arrangements/preview;{\"chart\":{\"source\":\"C G\"},\"locks\":[{\"placement\":0,\"lowestFret\":3,\"highestFret\":1}]};422;region",
+                "/arrangements/keys;{};422;song is missing",
+                "/arrangements/keys;{\"song\":{\"chart\":{\"source\":\"C G\"}},\"tune\":{\"lowest\":\"A3\"}};422;or neither",
+                "/arrangements/keys;{\"song\":{\"chart\":{\"source\":\"C G\"}},\"tune\":{\"lowest\":\"A3\",\"highest\":\"A5\"},\"voice\":{\"lowest\":\"A3\",\"highest\":\"C4\"}};422;spans 24",
+                "/arrangements/keys;{\"song\":{\"chart\":{\"source\":\"C G\"}},\"tune\":{\"lowest\":\"A5\",\"highest\":\"A3\"},\"voice\":{\"lowest\":\"A3\",\"highest\":\"C4\"}};422;lies below",
+                "/arrangements/alternatives;{\"song\":{\"chart\":{\"source\":\"C G\"}},\"index\":2};422;index must be 0 to 1"
             })
     void anyCall_badInput_saysWhatIsWrong(String path, String body, int status, String words) throws Exception {
         call(path, body == null ? "" : body)
@@ -218,9 +272,38 @@ class CallsTest {
             "\"auto\"",
             "\"[C]la | % :| x9\""
         };
-        String[] paths = {"/chords/parse", "/shapes/identify", "/grips/search", "/arrangements/preview", "/songs"};
-        String[] fields = {"symbol", "frets", "chord", "chart", "rung", "capo", "tuning", "locks", "source", "player"};
-        for (int i = 0; i < 600; i++) {
+        String[] paths = {
+            "/chords/parse",
+            "/shapes/identify",
+            "/grips/search",
+            "/arrangements/preview",
+            "/songs",
+            "/arrangements/keys",
+            "/arrangements/alternatives",
+            "/players",
+            "/guitars"
+        };
+        String[] fields = {
+            "symbol",
+            "frets",
+            "chord",
+            "chart",
+            "rung",
+            "capo",
+            "tuning",
+            "locks",
+            "source",
+            "player",
+            "song",
+            "index",
+            "tune",
+            "voice",
+            "limits",
+            "build",
+            "houseRules",
+            "transpose"
+        };
+        for (int i = 0; i < 2000; i++) {
             StringBuilder body = new StringBuilder("{");
             for (int n = random.nextInt(4); n > 0; n--) {
                 body.append(body.length() > 1 ? "," : "")

@@ -25,7 +25,8 @@ import org.springframework.test.web.servlet.ResultActions;
 class PlayersTest {
 
     private static final String HAND =
-            "{\"name\":\"%s\",\"rung\":%d,\"comfortableMm\":%s,\"widestMm\":%s,\"thumb\":false,\"changeFactor\":%s}";
+            "{\"name\":\"%s\",\"rung\":%d,\"comfortableMm\":%s,\"widestMm\":%s,\"thumb\":false,\"changeFactor\":%s,"
+                    + "\"leftHanded\":false}";
     private static final String GUITAR =
             "{\"name\":\"%s\",\"kind\":\"%s\",\"scaleLengthMm\":%s,\"nutSpreadMm\":36,\"bridgeSpreadMm\":52,"
                     + "\"frets\":%d,\"tuning\":\"%s\"}";
@@ -84,6 +85,36 @@ class PlayersTest {
                         .getResponse()
                         .getContentAsString(),
                 "$.total");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "\"pairs\":[{\"fingers\":\"4-1\",\"comfortableMm\":40,\"widestMm\":60}];pair of fingers",
+                "\"pairs\":[{\"fingers\":\"thumb\",\"comfortableMm\":40,\"widestMm\":60}];written 1-2",
+                "\"pairs\":[{\"fingers\":\"1-2\",\"comfortableMm\":70,\"widestMm\":60}];spreads of fingers",
+                "\"shapes\":[\"x32q10\"];neither a fret",
+                "\"houseRules\":{\"ring\":7};ring must be"
+            })
+    void player_badDetails_areRefused(String more, String words) throws Exception {
+        String hand = HAND.formatted("Detailed", 2, 90, 120, 1);
+        add("players", "limits", hand.substring(0, hand.length() - 1) + "," + more + "}")
+                .andExpect(status().is(422))
+                .andExpect(jsonPath("$.detail").value(containsString(words)));
+    }
+
+    @Test
+    void player_pairsShapesAndRules_areKept() throws Exception {
+        String hand = HAND.formatted("Detailed", 2, 90, 120, 1);
+        String more = ",\"pairs\":[{\"fingers\":\"1-2\",\"comfortableMm\":40,\"widestMm\":60}],"
+                + "\"shapes\":[\"x32013\"],\"houseRules\":{\"ring\":0.5}}";
+        int id = id(add("players", "limits", hand.substring(0, hand.length() - 1) + more)
+                .andExpect(status().isCreated()));
+        mvc.perform(get("/api/v1/players"))
+                .andExpect(jsonPath("$[?(@.id==" + id + ")].limits.pairs[0].widestMm", hasItem(60.0)))
+                .andExpect(jsonPath("$[?(@.id==" + id + ")].limits.shapes[0]", hasItem("x32013")))
+                .andExpect(jsonPath("$[?(@.id==" + id + ")].limits.houseRules.ring", hasItem(0.5)));
     }
 
     @ParameterizedTest

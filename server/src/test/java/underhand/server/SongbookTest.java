@@ -26,6 +26,9 @@ class SongbookTest {
 
     private static final String CHART = "title: Gate Song\n[G]Open the [D]gate, [Hm]mind the [C]beam";
 
+    private static final String LOCK =
+            "{\"placement\":0,\"part\":0,\"frets\":\"320003\",\"lowestFret\":null,\"highestFret\":null}";
+
     @Autowired
     private MockMvc mvc;
 
@@ -104,13 +107,40 @@ class SongbookTest {
         JsonNode song = add(CHART);
         ObjectNode decisions = song.get("decisions").deepCopy();
         decisions.put("capo", 4).put("rung", 3).put("tempo", 77);
-        decisions.withArray("locks").addObject().put("placement", 0).put("frets", "320003");
+        decisions
+                .put("transpose", -2)
+                .withObject("/houseRules")
+                .put("repeatsAlike", false)
+                .put("ring", 0.5);
+        decisions.withArray("/locks").add(json.readTree(LOCK));
         JsonNode changed = read(
                 change(song, song.get("version").asLong(), CHART, decisions).andExpect(status().isOk()));
         assertEquals(decisions, changed.get("decisions"));
         assertEquals(
                 decisions,
                 read(mvc.perform(get("/api/v1/songs/" + song.get("id")))).get("decisions"));
+    }
+
+    @Test
+    void versions_keptAndRemoved_standBesideTheSong() throws Exception {
+        JsonNode song = add(CHART);
+        String path = "/api/v1/songs/" + song.get("id") + "/versions";
+        ObjectNode body = json.createObjectNode().put("name", "For the teacher").put("source", CHART);
+        body.set("decisions", song.get("decisions"));
+        JsonNode kept =
+                read(mvc.perform(post(path).contentType(APPLICATION_JSON).content(body.toString()))
+                        .andExpect(status().isCreated()));
+        mvc.perform(get(path))
+                .andExpect(jsonPath("$.length()").value(1))
+                .andExpect(jsonPath("$[0].name").value("For the teacher"))
+                .andExpect(jsonPath("$[0].decisions.setting").value("alone"));
+        for (String bad :
+                new String[] {"{}", "{\"name\":\"x\"}", body.put("name", " ").toString()}) {
+            mvc.perform(post(path).contentType(APPLICATION_JSON).content(bad)).andExpect(status().is(422));
+        }
+        mvc.perform(delete(path + "/" + kept.get("id"))).andExpect(status().isNoContent());
+        mvc.perform(delete(path + "/" + kept.get("id"))).andExpect(status().isNotFound());
+        mvc.perform(get("/api/v1/songs/999999/versions")).andExpect(status().isNotFound());
     }
 
     @Test

@@ -1,12 +1,19 @@
 package underhand.server.arrangements;
 
 import java.util.List;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import underhand.arrange.KeySweep;
+import underhand.arrange.VoiceRange;
 import underhand.hand.Rung;
+import underhand.pitch.Pitch;
+import underhand.server.arrangements.ArrangementView.AlternativeView;
+import underhand.server.arrangements.ArrangementView.CandidateView;
+import underhand.server.platform.InputException;
 
 /** Arranges a chart without storing anything. */
 @RestController
@@ -22,6 +29,56 @@ class ArrangementController {
     @PostMapping("/arrangements/preview")
     ArrangementView preview(@RequestBody PreviewRequest request) {
         return service.preview(request);
+    }
+
+    /** @param index place in the part, from 0 */
+    record AlternativesRequest(PreviewRequest song, int index) {}
+
+    @PostMapping("/arrangements/alternatives")
+    List<AlternativeView> alternatives(@RequestBody AlternativesRequest request) {
+        return service.alternatives(song(request.song()), request.index());
+    }
+
+    /** Lowest and highest note, such as A3 and D5. */
+    record RangeRequest(String lowest, String highest) {
+
+        private VoiceRange toRange() {
+            if (lowest == null || highest == null) {
+                throw InputException.field(
+                        "range", "A range names its lowest and its highest note, such as A3 and D5.");
+            }
+            return new VoiceRange(Pitch.parse(lowest), Pitch.parse(highest));
+        }
+    }
+
+    /**
+     * @param tune range of the tune as the chart has it
+     * @param voice range of the singer; both missing when every key will do
+     */
+    record KeysRequest(PreviewRequest song, RangeRequest tune, RangeRequest voice) {}
+
+    /** @param tuneMove semitones the tune moves by, octaves included */
+    record KeyView(int semitones, int tuneMove, String key, CandidateView capo) {}
+
+    @PostMapping("/arrangements/keys")
+    List<KeyView> keys(@RequestBody KeysRequest request) {
+        if ((request.tune() == null) != (request.voice() == null)) {
+            throw InputException.field("voice", "Send the range of the tune and of the voice, or neither.");
+        }
+        Optional<KeySweep.Singing> singing = Optional.ofNullable(request.tune())
+                .map(tune ->
+                        new KeySweep.Singing(tune.toRange(), request.voice().toRange()));
+        return service.keys(song(request.song()), singing).stream()
+                .map(o -> new KeyView(
+                        o.semitones(), o.tuneMove(), o.key().glyphs(), ArrangementMapper.candidate(o.capo())))
+                .toList();
+    }
+
+    private static PreviewRequest song(PreviewRequest song) {
+        if (song == null) {
+            throw InputException.field("song", "song is missing; send what a preview takes.");
+        }
+        return song;
     }
 
     record RungView(int level, String name, int mostFingers, int longestBarre, int highestFret, double changeSeconds) {}

@@ -34,6 +34,9 @@ import underhand.server.shapes.GripView.TermView;
 /** Writes an arrangement as the API gives it. */
 final class ArrangementMapper {
 
+    /** Alternatives that come with an arrangement; the rest is fetched for the place that is looked at. */
+    private static final int FIRST_ALTERNATIVES = 8;
+
     private final Arrangement arrangement;
     private final Fretboard board;
 
@@ -84,7 +87,7 @@ final class ArrangementMapper {
                         .toList());
     }
 
-    private static CandidateView candidate(CapoCandidate candidate) {
+    static CandidateView candidate(CapoCandidate candidate) {
         return new CandidateView(
                 candidate.capo(),
                 round(candidate.total()),
@@ -104,27 +107,41 @@ final class ArrangementMapper {
     }
 
     private PlacementView placement(PlacedGrip placed) {
-        Optional<ChordSymbol> chord = placed.placed().placement().chord();
+        Optional<ChordSymbol> chord = placed.segment().chord();
         String name = chord.map(ChordSymbol::glyphs).orElse(null);
         return new PlacementView(
+                placed.index(),
                 placed.placed().index(),
+                placed.segment().part(),
                 placed.placed().bar(),
-                round(placed.placed().placement().beat()),
-                round(placed.placed().placement().beats()),
+                round(placed.segment().beat()),
+                round(placed.segment().beats()),
                 placed.placed().section(),
-                placed.placed().placement().lyric(),
+                placed.segment().part() == 0 ? placed.placed().placement().lyric() : "",
                 name,
                 placed.played().map(ChordSymbol::glyphs).orElse(null),
                 placed.degree().orElse(null),
-                new ReadingView("original", name == null ? "" : name),
+                new ReadingView(placed.segment().rule(), name == null ? "" : name),
                 placed.grip()
                         .map(g -> GripView.of(g, chord.orElseThrow(), board))
                         .orElse(null),
                 placed.locked(),
-                placed.alternatives().stream()
-                        .map(a -> new AlternativeView(
-                                GripView.of(a.grip(), chord.orElseThrow(), board), round(a.price())))
-                        .toList());
+                alternatives(placed, FIRST_ALTERNATIVES),
+                placed.alternatives().size());
+    }
+
+    private List<AlternativeView> alternatives(PlacedGrip placed, int most) {
+        return placed.alternatives().stream()
+                .limit(most)
+                .map(a -> new AlternativeView(
+                        GripView.of(a.grip(), placed.segment().chord().orElseThrow(), board), round(a.price())))
+                .toList();
+    }
+
+    /** Every other grip of one place of an arrangement. */
+    static List<AlternativeView> alternatives(ArrangementSettings settings, Arrangement arrangement, int index) {
+        return new ArrangementMapper(arrangement, settings)
+                .alternatives(arrangement.placements().get(index), Integer.MAX_VALUE);
     }
 
     private static ChangeView change(TimedChange timed) {

@@ -3,15 +3,20 @@ package underhand.server.arrangements;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import org.springframework.stereotype.Service;
 import underhand.arrange.Arrangement;
 import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Arranger;
+import underhand.arrange.KeySweep;
 import underhand.arrange.Sweep;
+import underhand.chart.Chart;
 import underhand.format.ChartReading;
 import underhand.format.ChartTextReader;
 import underhand.hand.Rung;
+import underhand.harmony.KeyFinder;
+import underhand.server.arrangements.ArrangementView.AlternativeView;
 import underhand.server.arrangements.ArrangementView.FaultView;
 import underhand.server.platform.InputException;
 import underhand.server.shapes.GripView;
@@ -34,21 +39,60 @@ public class ArrangementService {
     }
 
     /** @param settings with the capo left open */
-    private record Key(String source, ArrangementSettings settings) {}
+    private record Key(String source, int transpose, ArrangementSettings settings) {}
 
     ArrangementView preview(PreviewRequest request) {
-        ChartReading reading = read(request.chart());
-        ArrangementSettings settings = SettingsReader.read(request, reading.chart());
-        return ArrangementMapper.view(reading, settings, arrange(request.chart().source(), reading, settings));
+        Task task = task(request);
+        return ArrangementMapper.view(task.reading(), task.settings(), arrange(task));
     }
 
-    private Arrangement arrange(String source, ChartReading reading, ArrangementSettings settings) {
-        OptionalInt capo = settings.capo();
-        if (capo.isPresent() && capo.getAsInt() > ArrangementSettings.HIGHEST_CAPO) {
-            return arranger.arrange(reading.chart(), settings);
+    /** Every other grip of one place in a part, cheapest for the song first. */
+    List<AlternativeView> alternatives(PreviewRequest request, int index) {
+        Task task = task(request);
+        Arrangement arrangement = arrange(task);
+        int places = arrangement.placements().size();
+        if (index < 0 || index >= places) {
+            throw InputException.field("index", "index must be 0 to " + (places - 1) + ", was " + index + ".");
         }
-        ArrangementSettings open = settings.withCapoOpen();
-        return sweeps.get(new Key(source, open), key -> arranger.sweep(reading.chart(), open))
+        return ArrangementMapper.alternatives(task.settings(), arrangement, index);
+    }
+
+    /** The song in every key the singer can sing it in, least effort first. */
+    List<KeySweep.Option> keys(PreviewRequest request, Optional<KeySweep.Singing> singing) {
+        Task task = task(request);
+        List<KeySweep.Option> options =
+                KeySweep.of(arranger, task.reading().chart(), task.settings().withCapoOpen(), singing);
+        if (options.isEmpty()) {
+            KeySweep.Singing sung = singing.orElseThrow();
+            throw InputException.field(
+                    "voice",
+                    "The tune spans " + sung.tune().semitones() + " semitones, the voice only "
+                            + sung.voice().semitones() + ". No key brings it in reach.");
+        }
+        return options;
+    }
+
+    /** What is to be arranged, and how. */
+    private record Task(String source, int transpose, ChartReading reading, ArrangementSettings settings) {
+
+        Chart chart() {
+            return reading.chart().transpose(transpose, KeyFinder.keyOf(reading.chart()));
+        }
+    }
+
+    private static Task task(PreviewRequest request) {
+        ChartReading reading = read(request.chart());
+        ArrangementSettings settings = SettingsReader.read(request, reading.chart());
+        return new Task(request.chart().source(), SettingsReader.transpose(request), reading, settings);
+    }
+
+    private Arrangement arrange(Task task) {
+        OptionalInt capo = task.settings().capo();
+        if (capo.isPresent() && capo.getAsInt() > ArrangementSettings.HIGHEST_CAPO) {
+            return arranger.arrange(task.chart(), task.settings());
+        }
+        ArrangementSettings open = task.settings().withCapoOpen();
+        return sweeps.get(new Key(task.source(), task.transpose(), open), key -> arranger.sweep(task.chart(), open))
                 .at(capo);
     }
 
@@ -67,7 +111,7 @@ public class ArrangementService {
         return Rung.all().stream()
                 .map(rung -> {
                     ArrangementSettings settings = ArrangementSettings.ofRung(rung.level());
-                    Arrangement best = arrange(source, reading, settings);
+                    Arrangement best = arrange(new Task(source, 0, reading, settings));
                     int beyond = best.candidates().get(best.capo()).beyond();
                     double aBar = best.total() / Math.max(1, reading.chart().bars());
                     return new RungEffort(rung.level(), best.capo(), GripView.round(aBar), beyond);

@@ -36,11 +36,17 @@ public record ArrangementView(
     public record WorstChangeView(int from, int to, double neededSeconds, double availableSeconds, double widestMm) {}
 
     /**
+     * @param index place in the part, which changes and warnings refer to
+     * @param placement place in the chart, which locks refer to
+     * @param part which chord of the placement's reading this is, from 0
+     * @param otherGrips how many alternatives there are in all
      * @param chord sounding chord; null where nothing is played
      * @param played the chord as its shape is called above the capo
      */
     public record PlacementView(
             int index,
+            int placement,
+            int part,
             int bar,
             double beat,
             double beats,
@@ -52,7 +58,8 @@ public record ArrangementView(
             ReadingView reading,
             @Schema(nullable = true) GripView grip,
             boolean locked,
-            List<AlternativeView> alternatives) {}
+            List<AlternativeView> alternatives,
+            int otherGrips) {}
 
     /** @param id {@code original}: the chord as the chart has it */
     public record ReadingView(String id, String chord) {}

@@ -3,12 +3,15 @@ package underhand.server.arrangements;
 import com.fasterxml.jackson.databind.JsonNode;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import underhand.server.players.HouseRulesRequest;
+import underhand.server.players.PairReach;
 
 /**
  * What to arrange, for whom.
  *
  * @param capo {@code "auto"} or a fret from 0 to 11; auto when missing
  * @param tuning strings low to high; the chart's own, or standard, when missing
+ * @param transpose semitones the whole song is moved by, -11 to 11; 0 when missing
  * @param tempo beats a minute; the chart's own when missing
  */
 public record PreviewRequest(
@@ -21,27 +24,27 @@ public record PreviewRequest(
         GuitarRequest guitar,
         HouseRulesRequest houseRules,
         List<LockRequest> locks,
-        Integer tempo) {
+        Integer tempo,
+        Integer transpose) {
 
     /** @param format only {@code text} */
     public record ChartRequest(String format, String source) {}
 
-    /** Limits of a hand that differ from an adult's defaults; distances between fingers 1 and 4 in mm. */
-    public record PlayerRequest(
-            String name, Double comfortableMm, Double widestMm, Boolean thumb, Double changeFactor) {}
-
     /**
-     * @param thumb whether the thumb may stop the lowest string
-     * @param ring -1 dry to 1 ringing
-     * @param motion -1 a still top line to 1 a moving one
+     * Limits of a hand that differ from an adult's defaults; distances in mm.
+     *
+     * @param comfortableMm between fingers 1 and 4; the other pairs in proportion, unless they are in {@code pairs}
+     * @param shapes shapes the player has on top of those taught up to the rung
      */
-    public record HouseRulesRequest(Boolean thumb, Double ring, Double motion) {}
+    public record PlayerRequest(
+            String name,
+            Double comfortableMm,
+            Double widestMm,
+            List<PairReach> pairs,
+            Boolean thumb,
+            Double changeFactor,
+            List<String> shapes) {}
 
     /** A guitar that differs from a steel-string acoustic; lengths in mm. */
     public record GuitarRequest(Double scaleLengthMm, Double nutSpreadMm, Double bridgeSpreadMm, Integer frets) {}
-
-    /** A placement, counted from 0, that keeps a shape. */
-    public record LockRequest(
-            Integer placement,
-            @Schema(type = "string", example = "x32010") JsonNode frets) {}
 }

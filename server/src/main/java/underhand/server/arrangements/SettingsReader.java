@@ -3,27 +3,29 @@ package underhand.server.arrangements;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.stream.Collectors;
 import underhand.arrange.ArrangementSettings;
+import underhand.arrange.HouseRules;
 import underhand.arrange.Lock;
 import underhand.arrange.Setting;
-import underhand.arrange.HouseRules;
 import underhand.chart.Chart;
 import underhand.hand.FingerSpreads;
 import underhand.hand.Player;
 import underhand.hand.Rung;
 import underhand.neck.Guitar;
+import underhand.neck.Shape;
 import underhand.neck.Tuning;
 import underhand.server.arrangements.PreviewRequest.GuitarRequest;
-import underhand.server.arrangements.PreviewRequest.HouseRulesRequest;
-import underhand.server.arrangements.PreviewRequest.LockRequest;
 import underhand.server.arrangements.PreviewRequest.PlayerRequest;
 import underhand.server.platform.InputException;
-import underhand.server.shapes.ShapeInput;
+import underhand.server.players.HouseRulesRequest;
+import underhand.server.players.PairReach;
 
 /** Turns what was sent into settings, naming the field that is wrong. */
 final class SettingsReader {
 
     private static final int DEFAULT_RUNG = 1;
+    private static final int MOST_TRANSPOSED = 11;
 
     private SettingsReader() {}
 
@@ -44,11 +46,18 @@ final class SettingsReader {
                 capo(request.capo()),
                 request.tempo() == null ? OptionalInt.empty() : OptionalInt.of(request.tempo()),
                 request.locks() == null ? List.of() : locks(request.locks(), chart),
-                houseRules(request.houseRules()));
+                request.houseRules() == null
+                        ? HouseRules.DEFAULT
+                        : request.houseRules().toRules());
     }
 
-    private static HouseRules houseRules(HouseRulesRequest rules) {
-        return rules == null ? HouseRules.DEFAULT : new HouseRules(orElse(rules.ring(), 0), orElse(rules.motion(), 0));
+    /** Semitones the song is moved by. */
+    static int transpose(PreviewRequest request) {
+        if (request.transpose() == null) {
+            return 0;
+        }
+        inRange("transpose", request.transpose(), -MOST_TRANSPOSED, MOST_TRANSPOSED);
+        return request.transpose();
     }
 
     private static OptionalInt capo(JsonNode capo) {
@@ -70,11 +79,14 @@ final class SettingsReader {
         }
         double comfortable = orElse(player.comfortableMm(), FingerSpreads.ADULT.comfortableMm(1, 4));
         double widest = orElse(player.widestMm(), Math.max(comfortable, FingerSpreads.ADULT.widestMm(1, 4)));
+        List<PairReach> pairs = player.pairs() == null ? List.of() : player.pairs();
+        List<String> shapes = player.shapes() == null ? List.of() : player.shapes();
         return new Player(
                 player.name() == null ? Player.ADULT.name() : player.name(),
-                FingerSpreads.ADULT.scaledTo(comfortable, widest),
+                PairReach.into(FingerSpreads.ADULT.scaledTo(comfortable, widest), pairs),
                 thumb,
-                orElse(player.changeFactor(), 1));
+                orElse(player.changeFactor(), 1),
+                shapes.stream().map(Shape::parse).collect(Collectors.toSet()));
     }
 
     private static Guitar guitar(GuitarRequest guitar) {
@@ -97,12 +109,11 @@ final class SettingsReader {
     private static List<Lock> locks(List<LockRequest> locks, Chart chart) {
         int placements = chart.placements().size();
         return locks.stream()
-                .map(lock -> {
-                    if (lock.placement() == null) {
-                        throw InputException.field("locks", "A lock names its placement, counted from 0.");
+                .map(request -> {
+                    if (request.placement() != null) {
+                        inRange("locks.placement", request.placement(), 0, Math.max(0, placements - 1));
                     }
-                    inRange("locks.placement", lock.placement(), 0, Math.max(0, placements - 1));
-                    return Lock.onShape(lock.placement(), ShapeInput.read("locks.frets", lock.frets()));
+                    return request.toLock();
                 })
                 .toList();
     }

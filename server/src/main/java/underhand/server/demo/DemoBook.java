@@ -9,6 +9,8 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import underhand.server.players.GuitarBuild;
+import underhand.server.players.HouseRulesRequest;
+import underhand.server.players.PairReach;
 import underhand.server.players.PlayerLimits;
 import underhand.server.players.PlayerService;
 import underhand.server.songs.SongService;
@@ -30,10 +32,22 @@ class DemoBook implements ApplicationRunner {
             new DemoSong("bilge-pump.txt", 2),
             new DemoSong("heron-standing.txt", 2));
 
+    private static final PlayerLimits EVENING_CLASS = new PlayerLimits(
+            "Evening-class regular",
+            4,
+            105,
+            140,
+            List.of(new PairReach("1-2", 50, 68)),
+            true,
+            0.9,
+            List.of("x-7-6-8-x-x"),
+            false,
+            HouseRulesRequest.NONE);
+
     private static final List<PlayerLimits> PLAYERS = List.of(
-            new PlayerLimits("First-year hand", 1, 85, 110, false, 1.2),
-            new PlayerLimits("Steady strummer", 2, 95, 125, false, 1.0),
-            new PlayerLimits("Evening-class regular", 4, 105, 140, true, 0.9));
+            PlayerLimits.of("First-year hand", 1, 85, 110, 1.2),
+            PlayerLimits.of("Steady strummer", 2, 95, 125, 1.0),
+            EVENING_CLASS);
 
     private static final String STANDARD = "E2 A2 D3 G3 B3 E4";
 

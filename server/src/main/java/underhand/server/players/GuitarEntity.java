@@ -6,6 +6,8 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** A guitar as stored. */
 @Entity
@@ -19,13 +21,8 @@ class GuitarEntity {
     @Version
     private long version;
 
-    private String name;
-    private String kind;
-    private double scaleLengthMm;
-    private double nutSpreadMm;
-    private double bridgeSpreadMm;
-    private int frets;
-    private String tuning;
+    @JdbcTypeCode(SqlTypes.JSON)
+    private GuitarBuild build;
 
     protected GuitarEntity() {}
 
@@ -33,14 +30,8 @@ class GuitarEntity {
         change(build);
     }
 
-    final void change(GuitarBuild build) {
-        name = build.name();
-        kind = build.kind();
-        scaleLengthMm = build.scaleLengthMm();
-        nutSpreadMm = build.nutSpreadMm();
-        bridgeSpreadMm = build.bridgeSpreadMm();
-        frets = build.frets();
-        tuning = build.tuning();
+    final void change(GuitarBuild newBuild) {
+        build = newBuild;
     }
 
     long version() {
@@ -48,7 +39,6 @@ class GuitarEntity {
     }
 
     GuitarView view() {
-        return new GuitarView(
-                id, version, new GuitarBuild(name, kind, scaleLengthMm, nutSpreadMm, bridgeSpreadMm, frets, tuning));
+        return new GuitarView(id, version, build);
     }
 }

@@ -6,6 +6,8 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** A player as stored. */
 @Entity
@@ -19,12 +21,8 @@ class PlayerEntity {
     @Version
     private long version;
 
-    private String name;
-    private int rung;
-    private double comfortableMm;
-    private double widestMm;
-    private boolean thumb;
-    private double changeFactor;
+    @JdbcTypeCode(SqlTypes.JSON)
+    private PlayerLimits limits;
 
     protected PlayerEntity() {}
 
@@ -32,13 +30,8 @@ class PlayerEntity {
         change(limits);
     }
 
-    final void change(PlayerLimits limits) {
-        name = limits.name();
-        rung = limits.rung();
-        comfortableMm = limits.comfortableMm();
-        widestMm = limits.widestMm();
-        thumb = limits.thumb();
-        changeFactor = limits.changeFactor();
+    final void change(PlayerLimits newLimits) {
+        limits = newLimits;
     }
 
     long version() {
@@ -46,6 +39,6 @@ class PlayerEntity {
     }
 
     PlayerView view() {
-        return new PlayerView(id, version, new PlayerLimits(name, rung, comfortableMm, widestMm, thumb, changeFactor));
+        return new PlayerView(id, version, limits);
     }
 }

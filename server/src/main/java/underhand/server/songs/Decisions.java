@@ -2,38 +2,62 @@ package underhand.server.songs;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Objects;
+import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Setting;
+import underhand.chart.Chart;
+import underhand.hand.Rung;
+import underhand.server.arrangements.LockRequest;
+import underhand.server.platform.InputException;
+import underhand.server.players.HouseRulesRequest;
 
 /**
  * What has been decided for a song.
  *
  * @param capo null for the fret with the least effort
  * @param tempo null for the chart's own
+ * @param transpose semitones the song is moved by
  * @param playerId null for an adult hand
  * @param guitarId null for a steel-string acoustic in the chart's tuning
- * @param ring -1 dry to 1 ringing
- * @param motion -1 a still top line to 1 a moving one
+ * @param houseRules what this song does otherwise than its player
  */
 record Decisions(
         int rung,
         String setting,
         @Schema(nullable = true) Integer capo,
         @Schema(nullable = true) Integer tempo,
-        List<SongLock> locks,
+        int transpose,
+        List<LockRequest> locks,
         @Schema(nullable = true) Long playerId,
         @Schema(nullable = true) Long guitarId,
-        double ring,
-        double motion) {
+        HouseRulesRequest houseRules) {
+
+    private static final int OCTAVE = 12;
 
     /** Decisions of a song nobody has decided anything for. */
     static Decisions first(int rung, Integer capo) {
-        return new Decisions(rung, Setting.ALONE.id(), capo, null, List.of(), null, null, 0, 0);
+        return new Decisions(rung, Setting.ALONE.id(), capo, null, 0, List.of(), null, null, HouseRulesRequest.NONE);
     }
-
-    /** @param frets shape in text form */
-    record SongLock(int placement, String frets) {}
 
     Decisions {
         locks = locks == null ? List.of() : List.copyOf(locks);
+        houseRules = houseRules == null ? HouseRulesRequest.NONE : houseRules;
+    }
+
+    /** @throws RuntimeException naming the decision that cannot be */
+    void check() {
+        Rung.of(rung);
+        Setting.parse(Objects.requireNonNullElse(setting, ""));
+        inRange("capo", capo, 0, ArrangementSettings.HIGHEST_ASKED_CAPO);
+        inRange("tempo", tempo, Chart.LOWEST_TEMPO, Chart.HIGHEST_TEMPO);
+        inRange("transpose", transpose, 1 - OCTAVE, OCTAVE - 1);
+        houseRules.toRules();
+        locks.forEach(LockRequest::toLock);
+    }
+
+    private static void inRange(String field, Integer value, int low, int high) {
+        if (value != null && (value < low || value > high)) {
+            throw InputException.field(field, field + " must be " + low + " to " + high + ", was " + value + ".");
+        }
     }
 }

@@ -1,18 +1,13 @@
 package underhand.server.songs;
 
 import java.util.List;
-import java.util.Objects;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import underhand.arrange.ArrangementSettings;
-import underhand.arrange.Setting;
-import underhand.arrange.HouseRules;
 import underhand.chart.Chart;
 import underhand.format.ChartReading;
 import underhand.format.ChartTextReader;
 import underhand.hand.Rung;
 import underhand.harmony.KeyFinder;
-import underhand.neck.Shape;
 import underhand.server.arrangements.ArrangementService;
 import underhand.server.platform.InputException;
 import underhand.server.platform.StaleWriteException;
@@ -78,8 +73,7 @@ public class SongService {
 
     SongView change(long id, long version, String source, Decisions decisions) {
         Song song = song(id);
-        ChartReading reading = ChartTextReader.read(required(source));
-        check(decisions);
+        ChartReading reading = check(source, decisions);
         if (song.version() != version) {
             throw new StaleWriteException(
                     "The song",
@@ -94,25 +88,14 @@ public class SongService {
         songs.delete(song(id));
     }
 
-    private static void check(Decisions decisions) {
+    /** @throws RuntimeException naming what of a chart and its decisions cannot be kept */
+    static ChartReading check(String source, Decisions decisions) {
+        ChartReading reading = ChartTextReader.read(required(source));
         if (decisions == null) {
             throw InputException.field("decisions", "decisions is missing.");
         }
-        Rung.of(decisions.rung());
-        Setting.parse(Objects.requireNonNullElse(decisions.setting(), ""));
-        inRange("capo", decisions.capo(), 0, ArrangementSettings.HIGHEST_ASKED_CAPO);
-        inRange("tempo", decisions.tempo(), Chart.LOWEST_TEMPO, Chart.HIGHEST_TEMPO);
-        new HouseRules(decisions.ring(), decisions.motion());
-        for (Decisions.SongLock lock : decisions.locks()) {
-            inRange("locks.placement", lock.placement(), 0, Chart.MOST_PLACEMENTS);
-            Shape.parse(required(lock.frets()));
-        }
-    }
-
-    private static void inRange(String field, Integer value, int low, int high) {
-        if (value != null && (value < low || value > high)) {
-            throw InputException.field(field, field + " must be " + low + " to " + high + ", was " + value + ".");
-        }
+        decisions.check();
+        return reading;
     }
 
     private static String required(String source) {

@@ -1,0 +1,46 @@
+package underhand.server.arrangements;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import io.swagger.v3.oas.annotations.media.Schema;
+import underhand.arrange.Lock;
+import underhand.chart.Chart;
+import underhand.server.platform.InputException;
+import underhand.server.shapes.ShapeInput;
+
+/**
+ * A placement that keeps a shape, or a region of the neck: either frets, or lowestFret and highestFret.
+ *
+ * @param placement counted from 0 in the chart
+ * @param part which of the placement's chords, where its reading has several; 0 when missing
+ * @param frets the shape, counted from the capo
+ * @param lowestFret lowest fret a finger may press
+ * @param highestFret highest fret a finger may press
+ */
+public record LockRequest(
+        Integer placement,
+        Integer part,
+        @Schema(type = "string", example = "x32010") JsonNode frets,
+        Integer lowestFret,
+        Integer highestFret) {
+
+    /** @throws InputException naming what is missing */
+    public Lock toLock() {
+        if (placement == null) {
+            throw InputException.field("locks", "A lock names its placement, counted from 0.");
+        }
+        if (placement < 0 || placement >= Chart.MOST_PLACEMENTS) {
+            throw InputException.field(
+                    "locks.placement",
+                    "locks.placement must be 0 to " + (Chart.MOST_PLACEMENTS - 1) + ", was " + placement + ".");
+        }
+        int at = part == null ? 0 : part;
+        if (lowestFret != null || highestFret != null) {
+            if (lowestFret == null || highestFret == null || frets != null && !frets.isNull()) {
+                throw InputException.field(
+                        "locks", "A lock has either frets, or both lowestFret and highestFret of a region.");
+            }
+            return new Lock.OnRegion(placement, at, lowestFret, highestFret);
+        }
+        return new Lock.OnShape(placement, at, ShapeInput.read("locks.frets", frets));
+    }
+}
