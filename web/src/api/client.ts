@@ -1,3 +1,4 @@
+import { answered, unanswered } from './connection';
 import type { components } from './generated/schema';
 
 type Schemas = components['schemas'];
@@ -18,7 +19,13 @@ export type Player = Schemas['PlayerView'];
 export type PlayerLimits = Schemas['PlayerLimits'];
 export type Guitar = Schemas['GuitarView'];
 export type GuitarBuild = Schemas['GuitarBuild'];
-type PreviewBody = Schemas['PreviewRequest'];
+export type HouseRules = Schemas['HouseRulesRequest'];
+export type Lock = Schemas['LockRequest'];
+export type PairReach = Schemas['PairReach'];
+export type Version = Schemas['VersionView'];
+export type KeyOption = Schemas['KeyView'];
+export type Range = Schemas['RangeRequest'];
+export type PreviewBody = Schemas['PreviewRequest'];
 
 /** An answer of the server that is no success, as RFC 9457 has it. */
 export class ProblemError extends Error {
@@ -50,8 +57,13 @@ async function call<T>(method: string, path: string, body?: unknown, signal?: Ab
     request.signal = signal;
   }
   const response = await fetch(`/api/v1${path}`, request).catch((error: unknown) => {
-    throw signal?.aborted ? error : OFFLINE;
+    if (signal?.aborted) {
+      throw error;
+    }
+    unanswered();
+    throw OFFLINE;
   });
+  answered();
   if (response.status === 204) {
     return undefined as T;
   }
@@ -82,11 +94,26 @@ export const api = {
   changeGuitar: (id: number, version: number, build: GuitarBuild) =>
     call<Guitar>('PUT', `/guitars/${id}`, { version, build }),
   removeGuitar: (id: number) => call<undefined>('DELETE', `/guitars/${id}`),
+  versions: (songId: number) => call<Version[]>('GET', `/songs/${songId}/versions`),
+  keepVersion: (songId: number, name: string, source: string, decisions: Decisions) =>
+    call<Version>('POST', `/songs/${songId}/versions`, { name, source, decisions }),
+  removeVersion: (songId: number, id: number) => call<undefined>('DELETE', `/songs/${songId}/versions/${id}`),
+  alternatives: (song: PreviewBody, index: number, signal?: AbortSignal) =>
+    call<Alternative[]>('POST', '/arrangements/alternatives', { song, index }, signal),
+  keys: (song: PreviewBody, tune?: Range, voice?: Range) =>
+    call<KeyOption[]>('POST', '/arrangements/keys', { song, tune, voice }),
   arrange: (body: PreviewBody, signal?: AbortSignal) =>
     call<Arrangement>('POST', '/arrangements/preview', body, signal),
 };
 
 const STANDARD_TUNING = 'E2 A2 D3 G3 B3 E4';
+
+/** The player's house rules, where the song does not do otherwise. */
+export function mergedRules(player: HouseRules | undefined, song: HouseRules): HouseRules {
+  const decided = (rules: HouseRules = {}) =>
+    Object.fromEntries(Object.entries(rules).filter(([, value]) => value !== null && value !== undefined));
+  return { ...decided(player), ...decided(song) };
+}
 
 /** What the server needs to arrange a song for a player on a guitar. */
 export function previewBody(
@@ -101,15 +128,16 @@ export function previewBody(
     rung: decisions.rung,
     setting: decisions.setting,
     capo: (decisions.capo ?? (noCapo ? 0 : 'auto')) as string,
-    houseRules: { ring: decisions.ring, motion: decisions.motion },
+    houseRules: mergedRules(player?.houseRules, decisions.houseRules),
     locks: decisions.locks,
+    transpose: decisions.transpose,
   };
   if (decisions.tempo !== null) {
     body.tempo = decisions.tempo;
   }
   if (player) {
-    const { name, comfortableMm, widestMm, thumb, changeFactor } = player;
-    body.player = { name, comfortableMm, widestMm, thumb, changeFactor };
+    const { name, comfortableMm, widestMm, pairs, thumb, changeFactor, shapes } = player;
+    body.player = { name, comfortableMm, widestMm, pairs, thumb, changeFactor, shapes };
   }
   if (guitar) {
     const { scaleLengthMm, nutSpreadMm, bridgeSpreadMm, frets } = guitar;

@@ -6,9 +6,9 @@ export const NO_DECISIONS: Decisions = {
   setting: 'alone',
   capo: null,
   tempo: null,
+  transpose: 0,
   locks: [],
   playerId: null,
   guitarId: null,
-  ring: 0,
-  motion: 0,
+  houseRules: {},
 };

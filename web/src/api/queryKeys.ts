@@ -1,6 +1,7 @@
 export const songKeys = {
   all: ['songs'] as const,
   one: (id: number) => ['songs', id] as const,
+  versions: (id: number) => ['songs', id, 'versions'] as const,
   efforts: (id: number) => ['songs', id, 'efforts'] as const,
 };
 

@@ -6,6 +6,7 @@ import { BenchView } from '../features/bench/BenchView';
 import { PlayersView } from '../features/players/PlayersView';
 import { PrintView } from '../features/sheet/PrintView';
 import { SongbookView } from '../features/songbook/SongbookView';
+import { VersionsView } from '../features/versions/VersionsView';
 import { NotFound } from './NotFound';
 import { Shell } from './Shell';
 import { theme } from './theme';
@@ -21,6 +22,7 @@ const router = createBrowserRouter([
     children: [
       { path: '/', element: <SongbookView /> },
       { path: '/songs/:id', element: <BenchView /> },
+      { path: '/songs/:id/versions', element: <VersionsView /> },
       { path: '/players', element: <PlayersView /> },
       { path: '*', element: <NotFound /> },
     ],

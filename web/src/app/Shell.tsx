@@ -4,6 +4,8 @@ import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import { styled, useColorScheme } from '@mui/material/styles';
 import { NavLink, Outlet, useMatch } from 'react-router';
+import { Offline } from './Offline';
+import { useGoKeys } from './useGoKeys';
 
 const Place = styled(NavLink)(({ theme }) => ({
   display: 'grid',
@@ -24,7 +26,9 @@ const Place = styled(NavLink)(({ theme }) => ({
 
 /** The rail of views, at the left or at the foot of a narrow screen, beside the view itself. */
 export function Shell() {
-  const song = useMatch('/songs/:id');
+  const song = useMatch('/songs/:id/*');
+  const base = song ? `/songs/${song.params.id}` : null;
+  useGoKeys(base);
   return (
     <Box sx={{ display: 'flex', flexDirection: { xs: 'column-reverse', md: 'row' }, height: '100dvh' }}>
       <Box
@@ -45,12 +49,20 @@ export function Shell() {
         <Place to="/" end>
           Songs
         </Place>
-        {song && <Place to={song.pathname}>Bench</Place>}
+        {base && (
+          <>
+            <Place to={base} end>
+              Bench
+            </Place>
+            <Place to={`${base}/versions`}>Versions</Place>
+          </>
+        )}
         <Place to="/players">Players</Place>
         <Box sx={{ flex: 1 }} />
         <ThemeSwitch />
       </Box>
       <Box sx={{ flex: 1, minWidth: 0, minHeight: 0, overflow: 'auto' }}>
+        <Offline />
         <Outlet />
       </Box>
     </Box>

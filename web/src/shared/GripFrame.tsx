@@ -1,5 +1,6 @@
 import type { Grip } from '../api/client';
 import { frameOf } from './gripFrame';
+import { useLeftHanded } from './hand';
 
 const STEP = 14;
 const TOP = 18;
@@ -7,6 +8,8 @@ const TOP = 18;
 /** A chord frame: strings upright, frets across, dots with finger numbers. */
 export function GripFrame({ grip, size = 1 }: { grip: Grip; size?: number }) {
   const frame = frameOf(grip);
+  const leftHanded = useLeftHanded();
+  const stringX = (string: number) => STEP * (leftHanded ? frame.strings - 1 - string : string);
   const width = STEP * (frame.strings - 1);
   const height = STEP * 1.25 * frame.rows;
   const fretY = (fret: number) => TOP + STEP * 1.25 * (fret - frame.firstFret + 1);
@@ -50,7 +53,7 @@ export function GripFrame({ grip, size = 1 }: { grip: Grip; size?: number }) {
         fret === null || fret === 0 ? (
           <text
             key={string}
-            x={STEP * string}
+            x={stringX(string)}
             y={12}
             fontSize={12}
             textAnchor="middle"
@@ -64,8 +67,8 @@ export function GripFrame({ grip, size = 1 }: { grip: Grip; size?: number }) {
       {grip.barres.map((barre) => (
         <line
           key={barre.finger}
-          x1={STEP * barre.from}
-          x2={STEP * barre.to}
+          x1={stringX(barre.from)}
+          x2={stringX(barre.to)}
           y1={stopY(barre.fret)}
           y2={stopY(barre.fret)}
           strokeWidth={9}
@@ -75,7 +78,7 @@ export function GripFrame({ grip, size = 1 }: { grip: Grip; size?: number }) {
       {frame.stops.map((stop) => (
         <circle
           key={stop.string}
-          cx={STEP * stop.string}
+          cx={stringX(stop.string)}
           cy={stopY(stop.fret)}
           r={5.5}
           fill="currentColor"
@@ -85,7 +88,7 @@ export function GripFrame({ grip, size = 1 }: { grip: Grip; size?: number }) {
       {frame.stops.map((stop) => (
         <text
           key={stop.string}
-          x={STEP * stop.string}
+          x={stringX(stop.string)}
           y={TOP + height + 13}
           fontSize={11}
           textAnchor="middle"

@@ -7,20 +7,25 @@ import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
-import { useCallback, useState, type ReactNode } from 'react';
+import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
-import type { Arrangement } from '../../api/client';
+import type { Arrangement, Placement } from '../../api/client';
+import { usePlayers } from '../../api/useArrangement';
+import { LeftHanded } from '../../shared/hand';
 import { Problem } from '../../shared/Problem';
 import { CapoRuler } from './CapoRuler';
 import { ChartEditor } from './ChartEditor';
 import { ConflictDialog } from './ConflictDialog';
 import { Dials } from './Dials';
 import { HandRoad } from './HandRoad';
+import { KeyDialog } from './KeyDialog';
+import { loopTempo, sectionLoop, type Loop } from './loop';
 import { KeysDialog } from './KeysDialog';
 import { TempoBar } from './TempoBar';
-import { useBench } from './useBench';
+import { useAlternatives } from './useAlternatives';
+import { useBench, type BenchDispatch } from './useBench';
 import { useBenchKeys } from './useBenchKeys';
-import { WhyPanel } from './WhyPanel';
+import { WhyPanel, type WhyActions } from './WhyPanel';
 
 export function BenchView() {
   const id = Number(useParams().id);
@@ -29,13 +34,23 @@ export function BenchView() {
 
 /** The main view: one song, its capo, its road, and why. */
 function Bench({ id }: { id: number }) {
-  const { song, ready, state, dispatch, arrangement, saving } = useBench(id);
+  const { song, ready, state, dispatch, body, arrangement, saving } = useBench(id);
   const [selected, select] = useState<number | null>(null);
   const [editing, setEditing] = useState(false);
   const [helping, setHelping] = useState(false);
   const data = arrangement.data;
+  const [keying, setKeying] = useState(false);
+  const [loop, setLoop] = useState<Loop | null>(null);
+  const chosen = selected !== null && data && selected < data.placements.length ? selected : null;
+  const alternatives = useAlternatives(body, chosen === null ? undefined : data?.placements[chosen]);
   const openHelp = useCallback(() => setHelping(true), []);
-  useBenchKeys(data, selected, select, dispatch, openHelp);
+  const toggleLoop = useCallback(() => {
+    const bar = data?.placements[chosen ?? 0]?.bar;
+    setLoop((now) => (now || !data || bar === undefined ? null : sectionLoop(data, bar)));
+  }, [data, chosen]);
+  const others = useMemo(() => ({ onHelp: openHelp, onLoop: toggleLoop }), [openHelp, toggleLoop]);
+  useBenchKeys(data, chosen, alternatives, select, dispatch, others);
+  const player = usePlayers().data?.find((p) => p.id === state.present.decisions.playerId);
 
   if (song.isError) {
     return (
@@ -48,128 +63,169 @@ function Bench({ id }: { id: number }) {
     );
   }
   const { decisions } = state.present;
-  const chosen = selected !== null && data && selected < data.placements.length ? selected : null;
   return (
-    <Box sx={{ display: 'flex', flexDirection: 'column', height: { md: '100%' }, minHeight: '100%' }}>
-      <Box
-        component="main"
-        sx={{
-          flex: 1,
-          minHeight: 0,
-          display: 'grid',
-          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 348px' },
-        }}
-      >
-        <Box sx={{ p: { xs: 2, md: 2.5 }, pt: { md: 2 }, minWidth: 0, overflowY: { md: 'auto' } }}>
-          <Heading arrangement={data} title={song.data?.title}>
-            <IconButton
-              aria-label="Undo"
-              disabled={state.past.length === 0}
-              onClick={() => dispatch({ type: 'undo' })}
-              sx={{ width: 44, height: 44 }}
-            >
-              <UndoIcon />
-            </IconButton>
-            <IconButton
-              aria-label="Redo"
-              disabled={state.future.length === 0}
-              onClick={() => dispatch({ type: 'redo' })}
-              sx={{ width: 44, height: 44 }}
-            >
-              <RedoIcon />
-            </IconButton>
-          </Heading>
-          <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.25, mt: 0.25 }}>
-            {saving.error !== null && <Problem error={saving.error} />}
-            {arrangement.isError && (
-              <Problem error={arrangement.error} onRetry={() => void arrangement.refetch()} />
-            )}
-            {data && data.faults.length > 0 && (
-              <FaultLine
-                count={data.faults.length}
-                first={data.faults[0]?.message ?? ''}
-                onOpen={() => setEditing(true)}
-              />
-            )}
-            <Dials decisions={decisions} onDecide={(change) => dispatch({ type: 'decide', change })} />
-            {data ? (
-              <>
-                <CapoRuler
-                  capo={data.capo}
-                  decided={decisions.capo !== null}
-                  onCapo={(capo) => dispatch({ type: 'decide', change: { capo } })}
+    <LeftHanded value={player?.limits.leftHanded ?? false}>
+      <Box sx={{ display: 'flex', flexDirection: 'column', height: { md: '100%' }, minHeight: '100%' }}>
+        <Box
+          component="main"
+          sx={{
+            flex: 1,
+            minHeight: 0,
+            display: 'grid',
+            gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 348px' },
+          }}
+        >
+          <Box sx={{ p: { xs: 2, md: 2.5 }, pt: { md: 2 }, minWidth: 0, overflowY: { md: 'auto' } }}>
+            <Heading arrangement={data} title={song.data?.title} onKey={() => setKeying(true)}>
+              <IconButton
+                aria-label="Undo"
+                disabled={state.past.length === 0}
+                onClick={() => dispatch({ type: 'undo' })}
+                sx={{ width: 44, height: 44 }}
+              >
+                <UndoIcon />
+              </IconButton>
+              <IconButton
+                aria-label="Redo"
+                disabled={state.future.length === 0}
+                onClick={() => dispatch({ type: 'redo' })}
+                sx={{ width: 44, height: 44 }}
+              >
+                <RedoIcon />
+              </IconButton>
+            </Heading>
+            <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.25, mt: 0.25 }}>
+              {saving.error !== null && <Problem error={saving.error} />}
+              {arrangement.isError && (
+                <Problem error={arrangement.error} onRetry={() => void arrangement.refetch()} />
+              )}
+              {data && data.faults.length > 0 && (
+                <FaultLine
+                  count={data.faults.length}
+                  first={data.faults[0]?.message ?? ''}
+                  onOpen={() => setEditing(true)}
                 />
-                <HandRoad arrangement={data} selected={chosen} onSelect={select} />
-              </>
-            ) : (
-              !arrangement.isError && <Loading />
-            )}
+              )}
+              <Dials decisions={decisions} onDecide={(change) => dispatch({ type: 'decide', change })} />
+              {data ? (
+                <>
+                  <CapoRuler
+                    capo={data.capo}
+                    decided={decisions.capo !== null}
+                    onCapo={(capo) => dispatch({ type: 'decide', change: { capo } })}
+                  />
+                  <HandRoad
+                    arrangement={data}
+                    selected={chosen}
+                    loop={loop}
+                    onSelect={select}
+                    onLoop={setLoop}
+                  />
+                </>
+              ) : (
+                !arrangement.isError && <Loading />
+              )}
+            </Box>
           </Box>
+          {data ? (
+            <WhyPanel
+              arrangement={data}
+              alternatives={alternatives}
+              decisions={decisions}
+              rules={body?.houseRules ?? {}}
+              selected={chosen}
+              actions={actionsFor(data, dispatch, select)}
+            />
+          ) : (
+            <Box sx={{ bgcolor: 'draw.panel' }} />
+          )}
         </Box>
-        {data ? (
-          <WhyPanel
-            arrangement={data}
-            decisions={decisions}
-            onDecide={(change) => dispatch({ type: 'decide', change })}
-            selected={chosen}
-            onSelect={select}
-            onTake={(placement, frets) => dispatch({ type: 'lock', placement, frets })}
-            onRelease={(placement) => dispatch({ type: 'unlock', placement })}
+        {data && (
+          <TempoBar
+            tempo={data.tempo}
+            fastest={(loop && loopTempo(data, loop)) ?? data.fastestTempo}
+            holds={loop ? `bars ${loop.from} to ${loop.to} hold` : 'holds'}
+            onTempo={(tempo) => dispatch({ type: 'decide', change: { tempo } })}
+          >
+            <Button onClick={openHelp}>? keys</Button>
+            <Button onClick={() => setEditing(true)}>Edit the chart</Button>
+            <Button component={Link} to={`/songs/${id}/print`}>
+              Print
+            </Button>
+          </TempoBar>
+        )}
+        {saving.theirs && (
+          <ConflictDialog
+            mine={state.present}
+            theirs={saving.theirs}
+            onMine={() => saving.theirs && saving.settle(saving.theirs, state.present)}
+            onTheirs={() => {
+              if (saving.theirs) {
+                const { source, decisions: kept } = saving.theirs;
+                saving.settle(saving.theirs, null);
+                dispatch({ type: 'open', work: { source, decisions: kept } });
+              }
+            }}
           />
-        ) : (
-          <Box sx={{ bgcolor: 'draw.panel' }} />
+        )}
+        {keying && body && (
+          <KeyDialog
+            song={body}
+            transpose={decisions.transpose}
+            onClose={() => setKeying(false)}
+            onKey={(transpose) => {
+              dispatch({ type: 'decide', change: { transpose, capo: null } });
+              setKeying(false);
+            }}
+          />
+        )}
+        {helping && <KeysDialog onClose={() => setHelping(false)} />}
+        {editing && ready && (
+          <ChartEditor
+            source={state.present.source}
+            faults={data?.faults ?? []}
+            onClose={() => setEditing(false)}
+            onWrite={(source) => {
+              dispatch({ type: 'write', source });
+              setEditing(false);
+            }}
+          />
         )}
       </Box>
-      {data && (
-        <TempoBar
-          tempo={data.tempo}
-          fastest={data.fastestTempo}
-          onTempo={(tempo) => dispatch({ type: 'decide', change: { tempo } })}
-        >
-          <Button onClick={openHelp}>? keys</Button>
-          <Button onClick={() => setEditing(true)}>Edit the chart</Button>
-          <Button component={Link} to={`/songs/${id}/print`}>
-            Print
-          </Button>
-        </TempoBar>
-      )}
-      {saving.theirs && (
-        <ConflictDialog
-          mine={state.present}
-          theirs={saving.theirs}
-          onMine={() => saving.theirs && saving.settle(saving.theirs, state.present)}
-          onTheirs={() => {
-            if (saving.theirs) {
-              const { source, decisions: kept } = saving.theirs;
-              saving.settle(saving.theirs, null);
-              dispatch({ type: 'open', work: { source, decisions: kept } });
-            }
-          }}
-        />
-      )}
-      {helping && <KeysDialog onClose={() => setHelping(false)} />}
-      {editing && ready && (
-        <ChartEditor
-          source={state.present.source}
-          faults={data?.faults ?? []}
-          onClose={() => setEditing(false)}
-          onWrite={(source) => {
-            dispatch({ type: 'write', source });
-            setEditing(false);
-          }}
-        />
-      )}
-    </Box>
+    </LeftHanded>
   );
+}
+
+function actionsFor(
+  arrangement: Arrangement,
+  dispatch: BenchDispatch,
+  select: (index: number | null) => void,
+): WhyActions {
+  const at = (p: Placement) => ({ placement: p.placement, part: p.part });
+  return {
+    onDecide: (change) => dispatch({ type: 'decide', change }),
+    onTake: (placement, frets) => dispatch({ type: 'lock', locks: [{ ...at(placement), frets }] }),
+    onRelease: (placement) => dispatch({ type: 'unlock', ...at(placement) }),
+    onKeepRegion: (placement, lowestFret, highestFret, wholeSection) =>
+      dispatch({
+        type: 'lock',
+        locks: arrangement.placements
+          .filter((p) => (wholeSection ? p.section === placement.section : p === placement))
+          .map((p) => ({ ...at(p), lowestFret, highestFret })),
+      }),
+    onSelect: select,
+  };
 }
 
 function Heading({
   arrangement,
   title,
+  onKey,
   children,
 }: {
   arrangement: Arrangement | undefined;
   title: string | undefined;
+  onKey: () => void;
   children: ReactNode;
 }) {
   const capo = arrangement?.capo.chosen ?? 0;
@@ -186,6 +242,11 @@ function Heading({
               : `sounds in ${arrangement.key} · shapes in ${arrangement.playedKey}, capo ${capo}`}{' '}
             · {arrangement.metre} · {arrangement.tempo}
           </Typography>
+        )}
+        {arrangement && (
+          <Button size="small" onClick={onKey}>
+            Another key
+          </Button>
         )}
       </Box>
       {children}

@@ -2,7 +2,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Arrangement } from '../../api/client';
-import { RULER, fretX, slots, type Slot } from './capoRuler';
+import { useLeftHanded } from '../../shared/hand';
+import { RULER, fretX, mirroredSlot, slots, type Slot } from './capoRuler';
 
 const HEIGHT = RULER.base + RULER.neck + 22;
 const DOTS = [3, 5, 7, 9];
@@ -19,6 +20,7 @@ export function CapoRuler({
   onCapo: (fret: number | null) => void;
 }) {
   const columns = slots(capo.candidates);
+  const leftHanded = useLeftHanded();
   const last = Math.max(...columns.map((c) => c.capo));
   const best = capo.candidates.find((c) => c.capo === capo.leastEffort);
   return (
@@ -45,16 +47,18 @@ export function CapoRuler({
             role="img"
             aria-label="Effort at every capo position"
           >
-            <Neck last={last} />
-            {columns.map((column) => (
-              <Column key={column.capo} column={column} chosen={column.capo === capo.chosen} />
-            ))}
-            <CapoBar columns={columns} chosen={capo.chosen} />
+            <g transform={leftHanded ? `translate(${RULER.width} 0) scale(-1 1)` : undefined}>
+              <Neck last={last} />
+              {columns.map((column) => (
+                <Column key={column.capo} column={column} chosen={column.capo === capo.chosen} />
+              ))}
+              <CapoBar columns={columns} chosen={capo.chosen} />
+            </g>
           </svg>
           {columns.map((column) => (
             <SlotButton
               key={column.capo}
-              column={column}
+              column={leftHanded ? mirroredSlot(column) : column}
               chosen={column.capo === capo.chosen}
               least={column.capo === capo.leastEffort}
               words={capo.candidates.find((c) => c.capo === column.capo)?.reasons.join(', ') ?? ''}

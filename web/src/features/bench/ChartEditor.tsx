@@ -1,12 +1,14 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
+import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
-import { useRef, useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import type { Fault } from '../../api/client';
-import { ChartText } from '../../shared/ChartText';
 
-/** The chart as text, with what was not understood beside it. */
+const ChartField = lazy(() => import('../../shared/ChartField'));
+
+/** The chart as text, with what was not understood marked in its place. */
 export function ChartEditor({
   source,
   faults,
@@ -19,27 +21,33 @@ export function ChartEditor({
   onWrite: (source: string) => void;
 }) {
   const [text, setText] = useState(source);
-  const area = useRef<HTMLTextAreaElement>(null);
+  const [goTo, setGoTo] = useState<Fault | null>(faults[0] ?? null);
   return (
-    <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="chart-editor-title">
+    <Dialog
+      open
+      onClose={(_, reason) => {
+        // A text that was changed is left only on purpose.
+        if (reason !== 'backdropClick' || text === source) {
+          onClose();
+        }
+      }}
+      maxWidth="md"
+      fullWidth
+      aria-labelledby="chart-editor-title"
+    >
       <Box sx={{ p: 2.5, display: 'flex', flexDirection: 'column', gap: 1.5 }}>
         <Typography id="chart-editor-title" variant="h2">
           The chart
         </Typography>
-        <ChartText
-          ref={area}
-          rows={18}
-          value={text}
-          aria-label="Text of the chart"
-          spellCheck={false}
-          onChange={(event) => setText(event.target.value)}
-        />
+        <Suspense fallback={<Skeleton variant="rounded" height={320} />}>
+          <ChartField source={source} faults={faults} goTo={goTo} onChange={setText} />
+        </Suspense>
         {faults.map((fault) => (
           <Button
             key={`${fault.line}:${fault.column}`}
             color="error"
             sx={{ justifyContent: 'flex-start', textAlign: 'left' }}
-            onClick={() => goTo(area.current, fault)}
+            onClick={() => setGoTo({ ...fault })}
           >
             {fault.message}
           </Button>
@@ -53,16 +61,4 @@ export function ChartEditor({
       </Box>
     </Dialog>
   );
-}
-
-/** Puts the caret on a fault. */
-function goTo(area: HTMLTextAreaElement | null, fault: Fault) {
-  if (!area) {
-    return;
-  }
-  const lines = area.value.split('\n');
-  const at =
-    lines.slice(0, fault.line - 1).reduce((sum, line) => sum + line.length + 1, 0) + fault.column - 1;
-  area.focus();
-  area.setSelectionRange(at, at + fault.input.length);
 }

@@ -3,8 +3,11 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { Arrangement, Placement } from '../../api/client';
+import { useLeftHanded } from '../../shared/hand';
+import { BarRuler } from './BarRuler';
 import { ChordLane } from './ChordLane';
 import { fretY, roadFor, seen } from './handRoad';
+import type { Loop } from './loop';
 import { RoadGrip } from './RoadGrip';
 import { RoadThreads } from './RoadThreads';
 import { TimeStrip } from './TimeStrip';
@@ -18,17 +21,25 @@ const HEIGHT = 226;
 export function HandRoad({
   arrangement,
   selected,
+  loop,
   onSelect,
+  onLoop,
 }: {
   arrangement: Arrangement;
   selected: number | null;
+  loop: Loop | null;
   onSelect: (placement: number | null) => void;
+  onLoop: (loop: Loop | null) => void;
 }) {
   const { placements, changes, capo } = arrangement;
   const [column, setColumn] = useState(104);
   const [scroll, setScroll] = useState({ left: 0, width: 1200 });
+  const leftHanded = useLeftHanded();
   const viewport = useRef<HTMLDivElement>(null);
-  const road = useMemo(() => roadFor(placements, column, HEIGHT), [placements, column]);
+  const road = useMemo(
+    () => roadFor(placements, column, HEIGHT, leftHanded),
+    [placements, column, leftHanded],
+  );
   const [first, last] = seen(scroll.left, scroll.width, column, placements.length);
   const inView = placements.slice(first, last + 1);
   const changesInView = changes.filter((c) => c.to >= first && c.from <= last);
@@ -85,7 +96,13 @@ export function HandRoad({
         </Button>
       </Box>
       <Box sx={{ display: 'flex' }}>
-        <svg width={AXIS} height={HEIGHT} aria-hidden style={{ flex: 'none' }} className="road">
+        <svg
+          width={AXIS}
+          height={HEIGHT}
+          aria-hidden
+          style={{ flex: 'none', marginTop: 24 }}
+          className="road"
+        >
           {frets.map((fret) => (
             <text
               key={fret}
@@ -110,6 +127,14 @@ export function HandRoad({
           sx={{ flex: 1, minWidth: 0, overflowX: 'auto', overflowY: 'hidden' }}
         >
           <Box sx={{ width, position: 'relative' }}>
+            <BarRuler
+              arrangement={arrangement}
+              column={column}
+              first={first}
+              last={last}
+              loop={loop}
+              onLoop={onLoop}
+            />
             <svg width={width} height={HEIGHT} className="road" aria-hidden>
               <rect width={width} height={HEIGHT} className="road-ground" />
               {frets.map((fret) => (

@@ -6,12 +6,14 @@ import { MONO } from '../../app/theme';
 
 const KEYS = [
   ['← →', 'choose the chord before or after'],
-  ['↓', 'take its next grip'],
-  ['↑', 'give its grip back to the planner'],
+  ['↓ ↑', 'take its next dearer or cheaper grip'],
   ['l', 'lock or unlock its grip'],
   ['1 to 5', 'rung'],
   ['shift 0 to 9', 'capo'],
   ['ctrl z', 'undo; with shift, redo'],
+  ['o', 'loop its section, or end the loop'],
+  ['g s, g b, g v, g t, g p', 'go to songs, bench, versions, print, players'],
+  ['f', 'find a song in the songbook'],
   ['esc', 'see the whole song again'],
   ['?', 'these keys'],
 ] as const;

@@ -1,37 +1,44 @@
 import Box from '@mui/material/Box';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Decisions } from '../../api/client';
+import type { HouseRules } from '../../api/client';
 
 /** Where good players differ in sound: open strings, and the top line. */
-export function Taste({
-  decisions,
-  onDecide,
-}: {
-  decisions: Decisions;
-  onDecide: (change: Partial<Decisions>) => void;
-}) {
+export function Taste({ rules, onDecide }: { rules: HouseRules; onDecide: (change: HouseRules) => void }) {
+  const ring = rules.ring ?? 0;
+  const motion = rules.motion ?? 0;
   return (
     <Box>
       <Typography variant="h3" component="h3" color="text.secondary">
         How it should sound
       </Typography>
       <Scale
-        key={`ring ${decisions.ring}`}
+        key={`ring ${ring}`}
         name="Open strings"
         low="dry"
         high="ringing"
-        value={decisions.ring}
-        onChange={(ring) => onDecide({ ring })}
+        value={ring}
+        onChange={(value) => onDecide({ ring: value })}
       />
       <Scale
-        key={`motion ${decisions.motion}`}
+        key={`motion ${motion}`}
         name="Top line"
         low="still"
         high="moving"
-        value={decisions.motion}
-        onChange={(motion) => onDecide({ motion })}
+        value={motion}
+        onChange={(value) => onDecide({ motion: value })}
+      />
+      <FormControlLabel
+        label="Play repeats like the first time"
+        control={
+          <Checkbox
+            checked={rules.repeatsAlike ?? true}
+            onChange={(event) => onDecide({ repeatsAlike: event.target.checked })}
+          />
+        }
       />
     </Box>
   );

@@ -10,11 +10,14 @@ const FASTEST = 220;
 export function TempoBar({
   tempo,
   fastest,
+  holds,
   onTempo,
   children,
 }: {
   tempo: number;
   fastest: number;
+  /** What holds up to that tempo: the song, or the bars of a loop. */
+  holds: string;
   onTempo: (tempo: number) => void;
   children: ReactNode;
 }) {
@@ -48,7 +51,7 @@ export function TempoBar({
         sx={{ width: 220 }}
       />
       <Typography sx={{ color: tempo > fastest ? 'error.main' : 'text.secondary' }}>
-        holds up to {fastest}
+        {holds} up to {fastest}
       </Typography>
       <Box sx={{ flex: 1 }} />
       {children}

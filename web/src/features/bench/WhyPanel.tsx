@@ -1,31 +1,51 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { Arrangement, Change, Decisions, Grip, Placement } from '../../api/client';
+import type {
+  Alternative,
+  Arrangement,
+  Change,
+  Decisions,
+  Grip,
+  HouseRules,
+  Placement,
+} from '../../api/client';
 import { MONO } from '../../app/theme';
 import { GripFrame } from '../../shared/GripFrame';
 import { EffortBar } from './EffortBar';
+import { MyShape } from './MyShape';
+import { OtherGrips } from './OtherGrips';
+import { RegionLock } from './RegionLock';
 import { SongSummary } from './SongSummary';
 import { Taste } from './Taste';
 import { actWords, timeWords } from './words';
 
+/** What the panel may change. */
+export interface WhyActions {
+  onDecide: (change: Partial<Decisions>) => void;
+  onTake: (placement: Placement, shape: string) => void;
+  onRelease: (placement: Placement) => void;
+  onKeepRegion: (placement: Placement, low: number, high: number, wholeSection: boolean) => void;
+  onSelect: (index: number) => void;
+}
+
 /** Why the chosen placement is played as it is, or what makes the song hard when none is chosen. */
 export function WhyPanel({
   arrangement,
+  alternatives,
   decisions,
+  rules,
   selected,
-  onDecide,
-  onTake,
-  onRelease,
-  onSelect,
+  actions,
 }: {
   arrangement: Arrangement;
+  /** Every other grip of the chosen placement. */
+  alternatives: Alternative[];
   decisions: Decisions;
+  /** The house rules that hold: the song's, else the player's. */
+  rules: HouseRules;
   selected: number | null;
-  onDecide: (change: Partial<Decisions>) => void;
-  onTake: (placement: number, shape: string) => void;
-  onRelease: (placement: number) => void;
-  onSelect: (placement: number) => void;
+  actions: WhyActions;
 }) {
   const placement = selected === null ? undefined : arrangement.placements[selected];
   return (
@@ -43,15 +63,20 @@ export function WhyPanel({
     >
       {placement ? (
         <PlacementWhy
+          key={placement.index}
           arrangement={arrangement}
           placement={placement}
-          onTake={(shape) => onTake(placement.index, shape)}
-          onRelease={() => onRelease(placement.index)}
+          alternatives={alternatives}
+          decisions={decisions}
+          actions={actions}
         />
       ) : (
         <>
-          <SongSummary arrangement={arrangement} onSelect={onSelect} />
-          <Taste decisions={decisions} onDecide={onDecide} />
+          <SongSummary arrangement={arrangement} onSelect={actions.onSelect} />
+          <Taste
+            rules={rules}
+            onDecide={(change) => actions.onDecide({ houseRules: { ...decisions.houseRules, ...change } })}
+          />
         </>
       )}
     </Box>
@@ -61,13 +86,15 @@ export function WhyPanel({
 function PlacementWhy({
   arrangement,
   placement,
-  onTake,
-  onRelease,
+  alternatives,
+  decisions,
+  actions,
 }: {
   arrangement: Arrangement;
   placement: Placement;
-  onTake: (shape: string) => void;
-  onRelease: () => void;
+  alternatives: Alternative[];
+  decisions: Decisions;
+  actions: WhyActions;
 }) {
   const change = arrangement.changes.find((c) => c.to === placement.index);
   const before = change && arrangement.placements[change.from];
@@ -75,6 +102,9 @@ function PlacementWhy({
   const title = before
     ? `${before.played ?? ''} to ${placement.played ?? ''}`
     : (placement.played ?? 'No chord');
+  const lock = decisions.locks.find(
+    (l) => l.placement === placement.placement && (l.part ?? 0) === placement.part,
+  );
   return (
     <>
       <Box>
@@ -96,21 +126,31 @@ function PlacementWhy({
             </Typography>
             <Box>
               {placement.locked ? (
-                <Button variant="outlined" onClick={onRelease}>
+                <Button variant="outlined" onClick={() => actions.onRelease(placement)}>
                   Unlock (l)
                 </Button>
               ) : (
-                <Button variant="outlined" onClick={() => onTake(grip.shape)}>
+                <Button variant="outlined" onClick={() => actions.onTake(placement, grip.shape)}>
                   Lock (l)
                 </Button>
               )}
             </Box>
+            {grip.isNew && <MyShape shape={grip.shape} playerId={decisions.playerId} />}
           </Box>
         </Box>
       )}
-      <OtherGrips placement={placement} onTake={onTake} />
+      <OtherGrips
+        placement={placement}
+        alternatives={alternatives}
+        onTake={(shape) => actions.onTake(placement, shape)}
+      />
       {grip && <EffortBar effort={grip.effort} title="What makes this grip cost" />}
       {change && <EffortBar effort={change.effort} title="What makes this change cost" />}
+      <RegionLock
+        lock={lock?.lowestFret ? lock : undefined}
+        section={placement.section}
+        onKeep={(low, high, all) => actions.onKeepRegion(placement, low, high, all)}
+      />
     </>
   );
 }
@@ -148,57 +188,6 @@ function Acts({ change, grip, before }: { change: Change; grip: Grip; before: Gr
             {act.finger}
           </Box>
           <span>{actWords(act, before, grip)}</span>
-        </Box>
-      ))}
-    </Box>
-  );
-}
-
-function OtherGrips({ placement, onTake }: { placement: Placement; onTake: (shape: string) => void }) {
-  if (placement.alternatives.length === 0) {
-    return null;
-  }
-  return (
-    <Box>
-      <Typography variant="h3" component="h3" sx={{ color: 'text.secondary', mb: 0.5 }}>
-        Other grips for {placement.played}
-      </Typography>
-      {placement.alternatives.slice(0, 5).map(({ grip, price }) => (
-        <Box
-          key={grip.shape}
-          component="button"
-          type="button"
-          onClick={() => onTake(grip.shape)}
-          sx={{
-            display: 'grid',
-            gridTemplateColumns: '8.2em 4em 1fr',
-            alignItems: 'center',
-            width: '100%',
-            minHeight: 44,
-            px: 1.25,
-            mb: 0.5,
-            font: 'inherit',
-            fontSize: '0.92rem',
-            textAlign: 'left',
-            color: 'text.primary',
-            bgcolor: 'draw.sheet',
-            border: 1,
-            borderColor: 'draw.rule',
-            borderRadius: 1,
-            cursor: 'pointer',
-            '&:hover': { borderColor: 'primary.main' },
-          }}
-        >
-          <Box component="span" sx={{ fontFamily: MONO, fontWeight: 700 }}>
-            {grip.shape}
-          </Box>
-          <Box component="span" sx={{ color: 'primary.main', fontWeight: 700 }}>
-            {price < 0 ? '−' : '+'}
-            {Math.abs(price).toFixed(1)}
-          </Box>
-          <Box component="span" sx={{ color: 'text.secondary', fontSize: '0.85rem' }}>
-            {[grip.isNew ? 'new shape' : '', ...grip.tags].filter(Boolean).slice(0, 2).join(', ')}
-          </Box>
         </Box>
       ))}
     </Box>

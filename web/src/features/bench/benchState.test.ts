@@ -11,8 +11,11 @@ const start: BenchState = {
 describe('benchReducer', () => {
   test('every decision can be undone and done again', () => {
     const decided = benchReducer(start, { type: 'decide', change: { rung: 3 } });
-    const locked = benchReducer(decided, { type: 'lock', placement: 1, frets: 'xx0232' });
-    expect(locked.present.decisions.locks).toEqual([{ placement: 1, frets: 'xx0232' }]);
+    const locked = benchReducer(decided, {
+      type: 'lock',
+      locks: [{ placement: 1, part: 0, frets: 'xx0232' }],
+    });
+    expect(locked.present.decisions.locks).toEqual([{ placement: 1, part: 0, frets: 'xx0232' }]);
     const undone = benchReducer(benchReducer(locked, { type: 'undo' }), { type: 'undo' });
     expect(undone.present).toEqual(start.present);
     const redone = benchReducer(benchReducer(undone, { type: 'redo' }), { type: 'redo' });
@@ -27,7 +30,7 @@ describe('benchReducer', () => {
   });
 
   test('a lock falls when the capo moves, for its frets count from the capo', () => {
-    const locked = benchReducer(start, { type: 'lock', placement: 0, frets: '320003' });
+    const locked = benchReducer(start, { type: 'lock', locks: [{ placement: 0, part: 0, frets: '320003' }] });
     expect(benchReducer(locked, { type: 'decide', change: { capo: 2 } }).present.decisions.locks).toEqual([]);
     expect(
       benchReducer(locked, { type: 'decide', change: { rung: 2 } }).present.decisions.locks,
@@ -35,10 +38,12 @@ describe('benchReducer', () => {
   });
 
   test('locking again replaces, unlocking takes away', () => {
-    const once = benchReducer(start, { type: 'lock', placement: 0, frets: '320003' });
-    const twice = benchReducer(once, { type: 'lock', placement: 0, frets: '320033' });
-    expect(twice.present.decisions.locks).toEqual([{ placement: 0, frets: '320033' }]);
-    expect(benchReducer(twice, { type: 'unlock', placement: 0 }).present.decisions.locks).toEqual([]);
+    const once = benchReducer(start, { type: 'lock', locks: [{ placement: 0, part: 0, frets: '320003' }] });
+    const twice = benchReducer(once, { type: 'lock', locks: [{ placement: 0, part: 0, frets: '320033' }] });
+    expect(twice.present.decisions.locks).toEqual([{ placement: 0, part: 0, frets: '320033' }]);
+    expect(benchReducer(twice, { type: 'unlock', placement: 0, part: 0 }).present.decisions.locks).toEqual(
+      [],
+    );
   });
 
   test('nothing to undo changes nothing', () => {

@@ -1,4 +1,4 @@
-import type { Decisions } from '../../api/client';
+import type { Decisions, Lock } from '../../api/client';
 
 /** What is on the bench: the chart's text and what has been decided. */
 export interface Work {
@@ -15,8 +15,8 @@ export interface BenchState {
 export type BenchAction =
   | { type: 'open'; work: Work }
   | { type: 'decide'; change: Partial<Decisions> }
-  | { type: 'lock'; placement: number; frets: string }
-  | { type: 'unlock'; placement: number }
+  | { type: 'lock'; locks: Lock[] }
+  | { type: 'unlock'; placement: number; part: number }
   | { type: 'write'; source: string }
   | { type: 'undo' }
   | { type: 'redo' };
@@ -31,11 +31,20 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
     case 'decide':
       return step(state, { source, decisions: decided(decisions, action.change) });
     case 'lock':
-      return step(state, { source, decisions: { ...decisions, locks: withLock(decisions, action) } });
+      return step(state, {
+        source,
+        decisions: {
+          ...decisions,
+          locks: [
+            ...action.locks.reduce((kept, lock) => without(kept, lock), decisions.locks),
+            ...action.locks,
+          ],
+        },
+      });
     case 'unlock':
       return step(state, {
         source,
-        decisions: { ...decisions, locks: without(decisions, action.placement) },
+        decisions: { ...decisions, locks: without(decisions.locks, action) },
       });
     case 'write':
       return step(state, { source: action.source, decisions: { ...decisions, locks: [] } });
@@ -56,16 +65,13 @@ function step(state: BenchState, work: Work): BenchState {
   return { past: [...state.past, state.present].slice(-MOST_STEPS), present: work, future: [] };
 }
 
-/** A lock counts its frets from the capo: with another capo it would be another chord, so it falls. */
+/** A lock counts its frets from the capo: with another capo or in another key it would be another chord, so it falls. */
 function decided(decisions: Decisions, change: Partial<Decisions>): Decisions {
   const capoMoves = 'capo' in change && change.capo !== decisions.capo;
-  return { ...decisions, ...(capoMoves ? { locks: [] } : {}), ...change };
+  const keyMoves = 'transpose' in change && change.transpose !== decisions.transpose;
+  return { ...decisions, ...(capoMoves || keyMoves ? { locks: [] } : {}), ...change };
 }
 
-function without(decisions: Decisions, placement: number) {
-  return decisions.locks.filter((lock) => lock.placement !== placement);
-}
-
-function withLock(decisions: Decisions, lock: { placement: number; frets: string }) {
-  return [...without(decisions, lock.placement), { placement: lock.placement, frets: lock.frets }];
+function without(locks: Lock[], at: { placement?: number; part?: number }): Lock[] {
+  return locks.filter((lock) => lock.placement !== at.placement || (lock.part ?? 0) !== (at.part ?? 0));
 }

@@ -28,6 +28,16 @@ export function fretX(fret: number, last: number): number {
   return RULER.left + (fretShare(fret) / fretShare(last)) * length;
 }
 
+/** The same place on a neck drawn the other way round, for a left-handed player. */
+export function mirroredSlot(slot: Slot): Slot {
+  return {
+    ...slot,
+    from: RULER.width - slot.to,
+    middle: RULER.width - slot.middle,
+    to: RULER.width - slot.from,
+  };
+}
+
 export function slots(candidates: CapoCandidate[]): Slot[] {
   const last = Math.max(1, ...candidates.map((c) => c.capo));
   const most = Math.max(1e-9, ...candidates.map((c) => c.total));

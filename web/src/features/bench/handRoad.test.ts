@@ -17,6 +17,9 @@ const grip = (frets: (number | null)[], fingers: (string | null)[]): Grip => ({
 
 const place = (index: number, g: Grip): Placement => ({
   index,
+  placement: index,
+  part: 0,
+  otherGrips: 0,
   bar: index + 1,
   beat: 1,
   beats: 4,
@@ -37,6 +40,12 @@ const placements = [place(0, C), place(1, F)];
 const road = roadFor(placements, 100, 300);
 
 describe('the road', () => {
+  test('is mirrored for a left-handed player: the lowest string on the right', () => {
+    const left = roadFor(placements, 100, 300, true);
+    expect(stringX(left, 1, 0)).toBeCloseTo(stringX(road, 1, 5), 9);
+    expect(stringX(left, 0, 5)).toBeCloseTo(stringX(road, 0, 0), 9);
+  });
+
   test('frets grow narrower up the neck and narrower still above a capo', () => {
     const gap = (capo: number, fret: number) => fretY(road, capo, fret) - fretY(road, capo, fret + 1);
     expect(gap(0, 0)).toBeGreaterThan(gap(0, 1));

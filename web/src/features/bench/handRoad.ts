@@ -18,6 +18,8 @@ export interface Road {
   ground: number;
   highestFret: number;
   strings: number;
+  /** Drawn for a left-handed player: the lowest string on the right. */
+  mirrored: boolean;
 }
 
 export interface Thread {
@@ -34,7 +36,7 @@ const FEWEST_FRETS = 5;
 const STUB = 16;
 
 /** A road high enough for every grip on it. */
-export function roadFor(placements: Placement[], column: number, height: number): Road {
+export function roadFor(placements: Placement[], column: number, height: number, mirrored = false): Road {
   const frets = placements.flatMap((p) => p.grip?.frets ?? []).map((f) => f ?? 0);
   const strings = placements.find((p) => p.grip)?.grip?.frets.length ?? 6;
   const top = 10;
@@ -45,6 +47,7 @@ export function roadFor(placements: Placement[], column: number, height: number)
     ground: height - 26,
     highestFret: Math.max(FEWEST_FRETS, 1 + Math.max(0, ...frets)),
     strings,
+    mirrored,
   };
 }
 
@@ -61,7 +64,8 @@ export function pressY(road: Road, capo: number, fret: number): number {
 
 export function stringX(road: Road, index: number, string: number): number {
   const inset = road.column * 0.18;
-  return road.column * index + inset + (string * (road.column - 2 * inset)) / (road.strings - 1);
+  const from = road.mirrored ? road.strings - 1 - string : string;
+  return road.column * index + inset + (from * (road.column - 2 * inset)) / (road.strings - 1);
 }
 
 /** The fingers of a grip, one entry each, with the strings they press. */

@@ -2,8 +2,9 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useReducer, useRef, useState } from 'react';
 import { api, ProblemError, type Song } from '../../api/client';
 import { NO_DECISIONS } from '../../api/decisions';
+import { useConnected } from '../../api/connection';
 import { songKeys } from '../../api/queryKeys';
-import { useArrangement } from '../../api/useArrangement';
+import { useArrangement, useSongBody } from '../../api/useArrangement';
 import { benchReducer, type BenchAction, type BenchState, type Work } from './benchState';
 
 const NOTHING: BenchState = { past: [], present: { source: '', decisions: NO_DECISIONS }, future: [] };
@@ -22,9 +23,10 @@ export function useBench(id: number) {
     dispatch({ type: 'open', work: { source: song.data.source, decisions: song.data.decisions } });
   }
   const ready = opened?.id === id;
+  const body = useSongBody(state.present.source, state.present.decisions);
   const arrangement = useArrangement(state.present.source, state.present.decisions, ready);
   const saving = useSaving(ready ? opened : undefined, state.present);
-  return { song, ready, state, dispatch, arrangement, saving };
+  return { song, ready, state, dispatch, body, arrangement, saving };
 }
 
 export type BenchDispatch = (action: BenchAction) => void;
@@ -75,6 +77,16 @@ function useSaving(opened: Song | undefined, work: Work) {
     save(opened.id, work);
   }, [opened, work, save]);
 
+  // What could not be written while nobody answered is written as soon as somebody does.
+  const connected = useConnected();
+  useEffect(() => {
+    if (connected && opened && saved.current?.id === opened.id) {
+      save(opened.id, work);
+    }
+    // Only a connection that comes back writes here; work that changes is written above.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [connected]);
+
   const theirs = error instanceof ProblemError && error.status === 409 ? (error.body.current as Song) : null;
 
   /** Settles a refused write: writes this work over the other version, or goes on from that one. */
@@ -93,5 +105,6 @@ function useSaving(opened: Song | undefined, work: Work) {
     [save],
   );
 
-  return { error: theirs ? null : error, theirs, settle };
+  const unanswered = error instanceof ProblemError && error.status === 0;
+  return { error: theirs || unanswered ? null : error, theirs, settle };
 }

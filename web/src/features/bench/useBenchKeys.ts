@@ -1,15 +1,19 @@
 import { useEffect } from 'react';
-import type { Arrangement } from '../../api/client';
+import type { Alternative, Arrangement, Placement } from '../../api/client';
+import { isTyping } from '../../shared/keys';
+import { cheaper, dearer, type Step } from './otherGrips';
 import type { BenchDispatch } from './useBench';
 
 /** The keys of the bench, for a hand that holds a guitar. */
 export function useBenchKeys(
   arrangement: Arrangement | undefined,
   selected: number | null,
+  alternatives: Alternative[],
   select: (placement: number | null) => void,
   dispatch: BenchDispatch,
-  onHelp: () => void,
+  others: { onHelp: () => void; onLoop: () => void },
 ) {
+  const { onHelp, onLoop } = others;
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!arrangement || isTyping(event.target) || document.querySelector('[role="dialog"]')) {
@@ -20,7 +24,15 @@ export function useBenchKeys(
         onHelp();
         return;
       }
-      const action = keyAction(event, arrangement, selected, select, dispatch);
+      if (event.key === 'o' && !event.ctrlKey && !event.metaKey) {
+        event.preventDefault();
+        onLoop();
+        return;
+      }
+      const placement = selected === null ? undefined : arrangement.placements[selected];
+      const action =
+        gripAction(event.key, placement, alternatives, dispatch) ??
+        keyAction(event, arrangement, selected, select, dispatch);
       if (action) {
         event.preventDefault();
         action();
@@ -28,11 +40,7 @@ export function useBenchKeys(
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [arrangement, selected, select, dispatch, onHelp]);
-}
-
-function isTyping(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && target.matches('input, textarea, select, [contenteditable]');
+  }, [arrangement, selected, alternatives, select, dispatch, onHelp, onLoop]);
 }
 
 function keyAction(
@@ -63,32 +71,36 @@ function keyAction(
       return () => select(selected === null ? 0 : Math.max(0, selected - 1));
     case 'Escape':
       return () => select(null);
-    case 'ArrowDown':
-      return otherGrip(arrangement, selected, dispatch);
-    case 'ArrowUp':
-      return selected === null ? null : () => dispatch({ type: 'unlock', placement: selected });
-    case 'l':
-      return toggleLock(arrangement, selected, dispatch);
     default:
       return null;
   }
 }
 
-/** Takes the cheapest other grip of the chosen placement. */
-function otherGrip(arrangement: Arrangement, selected: number | null, dispatch: BenchDispatch) {
-  const other = selected === null ? undefined : arrangement.placements[selected]?.alternatives[0];
-  return other && selected !== null
-    ? () => dispatch({ type: 'lock', placement: selected, frets: other.grip.shape })
-    : null;
-}
-
-function toggleLock(arrangement: Arrangement, selected: number | null, dispatch: BenchDispatch) {
-  const placement = selected === null ? undefined : arrangement.placements[selected];
-  const grip = placement?.grip;
-  if (!placement || !grip) {
+/** Down takes the next dearer grip, up the next cheaper one, l keeps or gives back the one that is held. */
+function gripAction(
+  key: string,
+  placement: Placement | undefined,
+  alternatives: Alternative[],
+  dispatch: BenchDispatch,
+): (() => void) | null {
+  if (!placement?.grip) {
     return null;
   }
-  return placement.locked
-    ? () => dispatch({ type: 'unlock', placement: placement.index })
-    : () => dispatch({ type: 'lock', placement: placement.index, frets: grip.shape });
+  const at = { placement: placement.placement, part: placement.part };
+  const { shape } = placement.grip;
+  const steps: Record<string, () => Step> = {
+    ArrowDown: () => dearer(alternatives),
+    ArrowUp: () => cheaper(placement, alternatives),
+    l: () => (placement.locked ? { kind: 'release' } : { kind: 'take', frets: shape }),
+  };
+  const step = steps[key]?.() ?? null;
+  if (!step) {
+    return null;
+  }
+  return () =>
+    dispatch(
+      step.kind === 'take'
+        ? { type: 'lock', locks: [{ ...at, frets: step.frets }] }
+        : { type: 'unlock', ...at },
+    );
 }

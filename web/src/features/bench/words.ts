@@ -47,3 +47,16 @@ export function timeWords(change: Pick<Change, 'neededSeconds' | 'availableSecon
   const word = { fits: 'there is time', tight: 'tight', late: 'too late' }[verdict];
   return { text: `needs ${needs.toFixed(2)} s, has ${has.toFixed(2)} s: ${word}`, verdict };
 }
+
+/** A price with its sign, as it stands beside a grip. */
+export function priceWords(price: number): string {
+  return `${price < 0 ? '−' : '+'}${Math.abs(price).toFixed(1)}`;
+}
+
+/** How far a tune is moved, in words. */
+export function moveWords(semitones: number): string {
+  const far = Math.abs(semitones);
+  return semitones === 0
+    ? 'as written'
+    : `${far} semitone${far === 1 ? '' : 's'} ${semitones > 0 ? 'up' : 'down'}`;
+}

@@ -10,6 +10,7 @@ import { api, type Guitar, type GuitarBuild, type Player, type PlayerLimits } fr
 import { playerKeys } from '../../api/queryKeys';
 import { useGuitars, usePlayers } from '../../api/useArrangement';
 import { Problem } from '../../shared/Problem';
+import { HandDetails } from './HandDetails';
 import { REACHABLE, reachFret, reachMm } from './reach';
 
 const NEW_PLAYER: PlayerLimits = {
@@ -17,8 +18,12 @@ const NEW_PLAYER: PlayerLimits = {
   rung: 1,
   comfortableMm: 100,
   widestMm: 128,
+  pairs: [],
   thumb: false,
   changeFactor: 1,
+  shapes: [],
+  leftHanded: false,
+  houseRules: {},
 };
 
 const NEW_GUITAR: GuitarBuild = {
@@ -172,6 +177,16 @@ function PlayerRow({ player }: { player?: Player }) {
           <Checkbox checked={limits.thumb} onChange={(event) => set({ thumb: event.target.checked })} />
         }
       />
+      <FormControlLabel
+        label="left-handed"
+        control={
+          <Checkbox
+            checked={limits.leftHanded}
+            onChange={(event) => set({ leftHanded: event.target.checked })}
+          />
+        }
+      />
+      <HandDetails limits={limits} onChange={set} />
     </Row>
   );
 }

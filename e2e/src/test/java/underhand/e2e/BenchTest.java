@@ -8,50 +8,15 @@ import com.deque.html.axecore.selenium.AxeBuilder;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
-import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.Select;
 
 /** The demo book as its users work with it: songbook, bench, players, by mouse and by keyboard. */
-class BenchTest {
-
-    private static final By FACTS = By.cssSelector("[data-testid=song-facts]");
-
-    @TempDir
-    static Path data;
-
-    private static Application application;
-    private static Browser browser;
-
-    @BeforeAll
-    static void open() throws Exception {
-        application = Application.start(data.resolve("book"), true);
-        browser = Browser.open();
-    }
-
-    @AfterAll
-    static void close() {
-        browser.close();
-        application.close();
-    }
-
-    private static void openSong(String title) {
-        browser.go(application.address());
-        browser.button(title).click();
-        browser.await(By.tagName("h1"), title::equals);
-        browser.find(By.cssSelector("[data-grip]"));
-    }
-
-    private static void press(CharSequence... keys) {
-        new Actions(browser.driver()).sendKeys(keys).perform();
-    }
+class BenchTest extends InDemoBook {
 
     @Test
     void songbook_search_findsByTitleAndKey() {
@@ -131,10 +96,6 @@ class BenchTest {
         browser.await(FACTS, facts::equals);
     }
 
-    private static void shifted(Keys with, String key) {
-        new Actions(browser.driver()).keyDown(with).sendKeys(key).keyUp(with).perform();
-    }
-
     @Test
     void bench_songChangedElsewhere_refusesTheStaleWriteAndShowsBothVersions() {
         openSong("Galley Shuffle");
@@ -170,7 +131,7 @@ class BenchTest {
     }
 
     /** The list of players may be drawn anew while it is still being read. */
-    private static void choosePlayer(String name) {
+    private void choosePlayer(String name) {
         browser.awaitTrue(() -> {
             Select players = new Select(browser.find(By.cssSelector("select")));
             boolean known =
@@ -184,7 +145,7 @@ class BenchTest {
 
     /** axe-core's rules of WCAG 2.2 A and AA on every main view, in both themes. */
     @ParameterizedTest
-    @ValueSource(strings = {"/", "/songs/1", "/players", "/songs/1/print"})
+    @ValueSource(strings = {"/", "/songs/1", "/songs/1/versions", "/players", "/songs/1/print"})
     void everyView_bothThemes_hasNoSeriousAccessibilityFault(String view) {
         browser.go(application.address() + view);
         browser.find(By.tagName("h1"));

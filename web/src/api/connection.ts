@@ -1,0 +1,47 @@
+import { useSyncExternalStore } from 'react';
+
+/** Whether the application answers. Set by every call, and asked after on its own while it does not. */
+let answers = true;
+let asking: ReturnType<typeof setInterval> | undefined;
+const listeners = new Set<() => void>();
+
+const ASK_EVERY_MS = 2000;
+
+function set(now: boolean) {
+  if (now !== answers) {
+    answers = now;
+    listeners.forEach((listener) => listener());
+  }
+}
+
+/** A call was answered. */
+export function answered() {
+  clearInterval(asking);
+  asking = undefined;
+  set(true);
+}
+
+/** A call reached nobody: asks again until somebody answers. */
+export function unanswered() {
+  set(false);
+  asking ??= setInterval(() => {
+    fetch('/actuator/health').then(
+      (response) => {
+        if (response.ok) {
+          answered();
+        }
+      },
+      () => undefined,
+    );
+  }, ASK_EVERY_MS);
+}
+
+export function useConnected(): boolean {
+  return useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    () => answers,
+  );
+}

@@ -1,0 +1,18 @@
+import { useQuery } from '@tanstack/react-query';
+import { api, type Alternative, type Placement, type PreviewBody } from '../../api/client';
+
+const NONE: Alternative[] = [];
+
+/** Every other grip of a place in the part; the first few until the rest has come. */
+export function useAlternatives(
+  body: PreviewBody | undefined,
+  placement: Placement | undefined,
+): Alternative[] {
+  const all = useQuery({
+    queryKey: ['alternatives', body, placement?.index],
+    queryFn: ({ signal }) => api.alternatives(body ?? {}, placement?.index ?? 0, signal),
+    enabled:
+      body !== undefined && placement !== undefined && placement.otherGrips > placement.alternatives.length,
+  });
+  return all.data ?? placement?.alternatives ?? NONE;
+}

@@ -1,0 +1,41 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, type Decisions, type Song } from '../../api/client';
+import { songKeys } from '../../api/queryKeys';
+
+/** Something that can be compared: the song as it is, or one of its versions. */
+export interface Kept {
+  id: number | null;
+  name: string;
+  source: string;
+  decisions: Decisions;
+}
+
+/** A song with its versions: keeping, taking and removing them. */
+export function useVersions(songId: number) {
+  const queries = useQueryClient();
+  const song = useQuery({
+    queryKey: songKeys.one(songId),
+    queryFn: () => api.song(songId),
+    refetchOnMount: 'always',
+  });
+  const versions = useQuery({
+    queryKey: songKeys.versions(songId),
+    queryFn: () => api.versions(songId),
+  });
+  const reread = () => queries.invalidateQueries({ queryKey: songKeys.versions(songId) });
+  const keep = useMutation({
+    mutationFn: ({ name, of }: { name: string; of: Song }) =>
+      api.keepVersion(songId, name, of.source, of.decisions),
+    onSuccess: reread,
+  });
+  const remove = useMutation({
+    mutationFn: (id: number) => api.removeVersion(songId, id),
+    onSuccess: reread,
+  });
+  const take = useMutation({
+    mutationFn: ({ kept, over }: { kept: Kept; over: Song }) =>
+      api.changeSong(songId, over.version, kept.source, kept.decisions),
+    onSuccess: (written) => queries.setQueryData(songKeys.one(songId), written),
+  });
+  return { song, versions, keep, remove, take };
+}
