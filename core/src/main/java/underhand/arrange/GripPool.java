@@ -1,6 +1,7 @@
 package underhand.arrange;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -106,12 +107,19 @@ public final class GripPool {
 
     /** The first grips found, and every further fingering of their shapes: a change may want it. */
     private List<RatedGrip> withAllFingerings(int first) {
+        if (first == found.size()) {
+            return found;
+        }
         Set<Shape> shapes = new HashSet<>();
         found.subList(0, first).forEach(g -> shapes.add(g.grip().shape()));
         return found.stream().filter(g -> shapes.contains(g.grip().shape())).toList();
     }
 
     private void search(int most, double bound) {
+        if (most == Integer.MAX_VALUE && Double.isInfinite(bound)) {
+            searchAll();
+            return;
+        }
         PriorityQueue<Double> dearestKept = new PriorityQueue<>(Comparator.reverseOrder());
         found.forEach(g -> keep(dearestKept, g, most));
         while (!waiting.isEmpty()
@@ -121,6 +129,22 @@ public final class GripPool {
             source.finger(waiting.poll(), level, found);
             found.subList(before, found.size()).forEach(g -> keep(dearestKept, g, most));
         }
+    }
+
+    /** Fingers every shape that waits, on all processors. */
+    private void searchAll() {
+        Candidate[] all = waiting.toArray(new Candidate[0]);
+        waiting.clear();
+        Arrays.parallelSort(all);
+        Arrays.stream(all)
+                .parallel()
+                .map(candidate -> {
+                    List<RatedGrip> fingered = new ArrayList<>();
+                    source.finger(candidate, level, fingered);
+                    return fingered;
+                })
+                .toList()
+                .forEach(found::addAll);
     }
 
     private static void keep(PriorityQueue<Double> dearest, RatedGrip grip, int most) {

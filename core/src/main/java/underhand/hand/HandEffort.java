@@ -67,6 +67,11 @@ public final class HandEffort {
     public Effort of(Grip grip) {
         Effort.Builder effort = new Effort.Builder();
         List<Hold> holds = grip.holds();
+        double spreadCost = spread(grip);
+        effort.add(EffortTerm.SPREAD, spreadCost);
+        if (Double.isInfinite(spreadCost)) {
+            return effort.build();
+        }
         for (Hold hold : holds) {
             effort.add(hold.finger() == Grip.THUMB ? EffortTerm.THUMB : EffortTerm.FINGERS, finger[hold.finger()]);
             if (hold.isBarre()) {
@@ -74,7 +79,6 @@ public final class HandEffort {
             }
         }
         effort.add(EffortTerm.POSTURE, tilt(grip.shape().strings(), holds));
-        effort.add(EffortTerm.SPREAD, spread(grip));
         Posture.Rest rest = Posture.of(holds, stretched, drawnIn);
         effort.add(EffortTerm.POSTURE, rest.cost() + awayFromHome(grip.shape(), rest));
         effort.add(EffortTerm.CROWDING, crowding(holds));
