@@ -40,7 +40,7 @@ public record Section(String name, Optional<Key> key, List<Bar> bars) {
                 newKey,
                 bars.stream()
                         .map(bar -> bar.with(bar.placements().stream()
-                                .map(p -> p.with(p.chord().map(c -> c.transpose(semitones, spelling))))
+                                .map(p -> p.transpose(semitones, p.chord().map(c -> c.transpose(semitones, spelling))))
                                 .toList()))
                         .toList());
     }

@@ -6,7 +6,9 @@ import java.util.Optional;
 import underhand.chart.Bar;
 import underhand.chart.Metre;
 import underhand.chart.Placement;
+import underhand.chart.TuneNote;
 import underhand.chord.ChordSymbol;
+import underhand.pitch.Pitch;
 
 /**
  * Collects what stands in one bar and shares its beats out: evenly among the chords, or by the beats drawn with {@code
@@ -77,5 +79,33 @@ final class BarFiller {
             i = end;
         }
         return new Bar(metre, placements);
+    }
+
+    /** A bar with the notes of a tune, which share its length evenly, handed to the placements they sound over. */
+    static Bar withTune(Bar bar, List<TuneLine.Cell> cells) {
+        double start =
+                bar.placements().stream().mapToDouble(Placement::beat).min().orElse(1);
+        double length = bar.placements().stream().mapToDouble(Placement::beats).sum();
+        double each = length / cells.size();
+        List<Placement> placements = new ArrayList<>();
+        for (Placement placement : bar.placements()) {
+            double from = placement.beat() - start;
+            List<TuneNote> notes = new ArrayList<>();
+            for (int i = 0; i < cells.size(); ) {
+                int end = i + 1;
+                while (end < cells.size() && cells.get(end).holds()) {
+                    end++;
+                }
+                double begins = Math.max(from, i * each);
+                double ends = Math.min(from + placement.beats(), end * each);
+                Optional<Pitch> pitch = cells.get(i).pitch();
+                if (pitch.isPresent() && ends > begins) {
+                    notes.add(new TuneNote(pitch.get(), begins - from, ends - begins));
+                }
+                i = end;
+            }
+            placements.add(placement.withTune(notes));
+        }
+        return bar.with(placements);
     }
 }

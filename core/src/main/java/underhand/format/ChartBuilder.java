@@ -25,6 +25,9 @@ final class ChartBuilder {
 
     private int beforeEndingsAt;
 
+    /** Bar of the section the last line of chords began with. */
+    private int lineFrom;
+
     /** Key of the sections from here on, where the chart states one. */
     private Optional<Key> key = Optional.empty();
 
@@ -34,6 +37,7 @@ final class ChartBuilder {
     void section(String name) {
         sections.add(new OpenSection(name, key, new ArrayList<>()));
         repeatFrom = 0;
+        lineFrom = 0;
         beforeEndings = List.of();
     }
 
@@ -77,10 +81,23 @@ final class ChartBuilder {
         lastBar().filter(bar -> !bar.placements().isEmpty()).ifPresent(bar -> {
             List<Placement> changed = new ArrayList<>(bar.placements());
             Placement last = changed.remove(changed.size() - 1);
-            changed.add(
-                    new Placement(last.chord(), last.beat(), last.beats(), BarFiller.tidy(last.lyric() + " " + words)));
+            changed.add(last.withLyric(BarFiller.tidy(last.lyric() + " " + words)));
             bars().set(bars().size() - 1, bar.with(changed));
         });
+    }
+
+    /** A line of chords begins here; a tune written under it belongs to its bars. */
+    void line() {
+        lineFrom = bars().size();
+    }
+
+    /** Writes a tune over the bars of the last line of chords; how many of its bars found one. */
+    int tune(List<List<TuneLine.Cell>> tune) {
+        int fitting = Math.min(tune.size(), bars().size() - Math.min(lineFrom, bars().size()));
+        for (int i = 0; i < fitting; i++) {
+            bars().set(lineFrom + i, BarFiller.withTune(bars().get(lineFrom + i), tune.get(i)));
+        }
+        return fitting;
     }
 
     int barsInSection() {

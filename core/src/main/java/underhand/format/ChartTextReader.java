@@ -66,6 +66,10 @@ public final class ChartTextReader {
                 || isSection(line)) {
             return false;
         }
+        if (TuneLine.is(line)) {
+            readTune(line, number);
+            return false;
+        }
         ChordLine words = ChordLine.bracketed(withoutSection(line), number);
         if (words.hasBrackets()) {
             read(words, Optional.empty());
@@ -88,12 +92,14 @@ public final class ChartTextReader {
             headers.firstKey = headers.key;
         }
         builder.key(headers.key);
+        builder.line();
         line.into(builder, headers.metre, wordsUnder, faults::add);
     }
 
     /** A line is sung under the chords above it when it is nothing else: no header, section, brackets or chords. */
     private Optional<String> wordsUnder(String line) {
         boolean other = line.isBlank()
+                || TuneLine.is(line)
                 || new ChartHeaders().take(line, 1, fault -> {}) != ChartHeaders.Outcome.NOT_A_HEADER
                 || sectionName(line).isPresent()
                 || ChordLine.bracketed(line, 1).hasBrackets()
@@ -130,6 +136,18 @@ public final class ChartTextReader {
         }
         Matcher colon = SECTION_WITH_COLON.matcher(line);
         return colon.matches() ? Optional.of(shorten(colon.group(1))) : Optional.empty();
+    }
+
+    private void readTune(String line, int number) {
+        List<List<TuneLine.Cell>> tune = TuneLine.read(line, number, faults::add);
+        if (builder.isEmpty() || builder.tune(tune) < tune.size()) {
+            faults.add(new Fault(
+                    number,
+                    1,
+                    line.strip(),
+                    "has more bars of tune than the line of chords above it",
+                    Optional.empty()));
+        }
     }
 
     private static String shorten(String name) {

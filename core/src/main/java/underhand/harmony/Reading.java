@@ -15,11 +15,20 @@ public record Reading(String rule, List<Step> steps, String reason) {
 
     public static final String ORIGINAL = "original";
 
-    /** @param beats how long the chord lasts */
-    public record Step(ChordSymbol chord, double beats) {
+    /**
+     * One chord of a reading.
+     *
+     * @param beats how long the chord lasts
+     */
+    public record Step(ChordSymbol chord, double beats, Form form) {
+
+        public Step(ChordSymbol chord, double beats) {
+            this(chord, beats, Form.WHOLE);
+        }
 
         public Step {
             Objects.requireNonNull(chord, "chord");
+            Objects.requireNonNull(form, "form");
             if (!(beats > 0)) {
                 throw new IllegalArgumentException("beats must be more than 0, was " + beats);
             }
@@ -37,6 +46,17 @@ public record Reading(String rule, List<Step> steps, String reason) {
 
     public static Reading original(ChordSymbol chord, double beats) {
         return new Reading(ORIGINAL, List.of(new Step(chord, beats)), "");
+    }
+
+    /** Chords with glyphs, {@code Am7 · D7}. */
+    public String chords() {
+        return String.join(" · ", steps.stream().map(s -> s.chord().glyphs()).toList());
+    }
+
+    /** The rule it comes from: its id may name a variant after a colon. */
+    public String family() {
+        int colon = rule.indexOf(':');
+        return colon < 0 ? rule : rule.substring(0, colon);
     }
 
     public boolean isOriginal() {

@@ -1,0 +1,22 @@
+package underhand.chart;
+
+import java.util.Objects;
+import underhand.pitch.Pitch;
+
+/**
+ * A note of the tune over a placement.
+ *
+ * @param pitch as it sounds
+ * @param from beats after the placement's start, 0 or more
+ * @param beats how long it lasts there
+ */
+public record TuneNote(Pitch pitch, double from, double beats) {
+
+    public TuneNote {
+        Objects.requireNonNull(pitch, "pitch");
+        if (!(from >= 0) || !(beats > 0)) {
+            throw new IllegalArgumentException(
+                    "a note starts 0 or more beats in and lasts more than 0, was " + from + " for " + beats);
+        }
+    }
+}

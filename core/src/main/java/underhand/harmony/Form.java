@@ -1,0 +1,35 @@
+package underhand.harmony;
+
+/**
+ * How much of a chord is asked for, where a reading wants less or something special of it.
+ *
+ * @param pitchClass the note that {@link Kind#TOP} and {@link Kind#INSIDE} are about; -1 otherwise
+ */
+public record Form(Kind kind, int pitchClass) {
+
+    /** Kinds of forms. */
+    public enum Kind {
+        /** The chord as the setting wants it. */
+        WHOLE,
+        /** Three neighbouring strings. */
+        PART,
+        /** The root low and the third a tenth above it. */
+        TENTH,
+        /** Third and seventh alone. */
+        GUIDE_TONES,
+        /** No full barre. */
+        FRAGMENT,
+        /** No open strings, so that the grip can slide. */
+        MOVABLE,
+        /** A certain note on top. */
+        TOP,
+        /** A certain note neither lowest nor on top. */
+        INSIDE
+    }
+
+    public static final Form WHOLE = new Form(Kind.WHOLE, -1);
+
+    static Form of(Kind kind) {
+        return new Form(kind, -1);
+    }
+}

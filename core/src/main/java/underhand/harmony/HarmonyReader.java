@@ -1,0 +1,200 @@
+package underhand.harmony;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import underhand.chart.Chart;
+import underhand.chord.ChordSymbol;
+import underhand.pitch.Key;
+
+/** Reads a chart's harmony: its key, the keys of its sections, and every placement as rules see it. */
+public final class HarmonyReader {
+
+    /** How much better its own key has to fit a section than the song's before it counts as a modulation. */
+    private static final double MODULATES = 1.6;
+
+    /** A section shorter than this many chords has no key of its own. */
+    private static final int FEWEST_CHORDS = 4;
+
+    /**
+     * A section's key.
+     *
+     * @param score how well the key fits; higher is better
+     * @param runnerUp the key that fits next best
+     */
+    public record SectionKey(String section, int firstBar, Key key, double score, KeyFinder.Scored runnerUp) {}
+
+    private final Key key;
+    private final List<SectionKey> sections = new ArrayList<>();
+    private final List<Spot> spots;
+    private final List<Function> functions;
+
+    private HarmonyReader(Chart chart) {
+        this.key = KeyFinder.keyOf(chart);
+        List<Chart.Placed> placed = chart.placements();
+        Map<Integer, Key> keys = sectionKeys(placed);
+        this.spots = spots(placed, keys);
+        this.functions = new FunctionReader(spots).read();
+    }
+
+    public static HarmonyReader of(Chart chart) {
+        return new HarmonyReader(chart);
+    }
+
+    public Key key() {
+        return key;
+    }
+
+    /** The chart's sections in order, each with its key. */
+    public List<SectionKey> sections() {
+        return List.copyOf(sections);
+    }
+
+    /** All placements with a chord, in order. */
+    public List<Spot> spots() {
+        return spots;
+    }
+
+    public Optional<Spot> spot(int placement) {
+        int at = indexOf(placement);
+        return at < 0 ? Optional.empty() : Optional.of(spots.get(at));
+    }
+
+    /** What the chord of a placement does; empty where it has none. */
+    public Optional<Function> function(int placement) {
+        int at = indexOf(placement);
+        return at < 0 ? Optional.empty() : Optional.of(functions.get(at));
+    }
+
+    /** Spots stand in the order of their placements. */
+    private int indexOf(int placement) {
+        int low = 0;
+        int high = spots.size() - 1;
+        while (low <= high) {
+            int middle = (low + high) / 2;
+            int found = spots.get(middle).placed().index();
+            if (found == placement) {
+                return middle;
+            }
+            if (found < placement) {
+                low = middle + 1;
+            } else {
+                high = middle - 1;
+            }
+        }
+        return -1;
+    }
+
+    /** Key of each placement's section, by placement. */
+    private Map<Integer, Key> sectionKeys(List<Chart.Placed> placed) {
+        Map<Integer, Key> keys = new HashMap<>();
+        for (int from = 0; from < placed.size(); ) {
+            int to = from;
+            while (to < placed.size()
+                    && placed.get(to).section().equals(placed.get(from).section())
+                    && placed.get(to).key().equals(placed.get(from).key())) {
+                to++;
+            }
+            SectionKey section = sectionKey(placed.subList(from, to));
+            sections.add(section);
+            for (int i = from; i < to; i++) {
+                keys.put(placed.get(i).index(), section.key());
+            }
+            from = to;
+        }
+        return keys;
+    }
+
+    private SectionKey sectionKey(List<Chart.Placed> placed) {
+        List<KeyFinder.Weighted> chords = placed.stream()
+                .filter(p -> p.placement().chord().isPresent())
+                .map(p -> new KeyFinder.Weighted(
+                        p.placement().chord().get(), p.placement().beats()))
+                .toList();
+        List<KeyFinder.Scored> ranked = KeyFinder.rank(chords);
+        KeyFinder.Scored best = ranked.get(0);
+        Key usual = placed.get(0).key().orElse(key);
+        KeyFinder.Scored own = ranked.stream()
+                .filter(s -> s.key().tonic().pitchClass() == usual.tonic().pitchClass()
+                        && s.key().mode() == usual.mode())
+                .findFirst()
+                .orElse(best);
+        boolean modulates = placed.get(0).key().isEmpty()
+                && chords.size() >= FEWEST_CHORDS
+                && best.score() > own.score() + MODULATES;
+        KeyFinder.Scored chosen = modulates ? best : own;
+        KeyFinder.Scored runnerUp =
+                ranked.stream().filter(s -> s != chosen).findFirst().orElseThrow();
+        return new SectionKey(
+                placed.get(0).section(), placed.get(0).bar(), modulates ? best.key() : usual, chosen.score(), runnerUp);
+    }
+
+    private List<Spot> spots(List<Chart.Placed> placed, Map<Integer, Key> keys) {
+        List<Chart.Placed> sounding =
+                placed.stream().filter(p -> p.placement().chord().isPresent()).toList();
+        Map<Integer, double[]> still = stillness(sounding);
+        Map<Integer, Integer> lastBars = lastBars(placed);
+        List<Spot> found = new ArrayList<>();
+        for (int i = 0; i < sounding.size(); i++) {
+            Chart.Placed at = sounding.get(i);
+            double[] spell = still.get(at.index());
+            found.add(new Spot(
+                    at,
+                    chordOf(at),
+                    keys.get(at.index()),
+                    i == 0 ? Optional.empty() : sounding.get(i - 1).placement().chord(),
+                    i + 1 == sounding.size()
+                            ? Optional.empty()
+                            : sounding.get(i + 1).placement().chord(),
+                    spell[0],
+                    spell[1],
+                    lastBars.get(at.index()) - at.bar() + 1,
+                    i + 1 == sounding.size()));
+        }
+        return List.copyOf(found);
+    }
+
+    private static ChordSymbol chordOf(Chart.Placed placed) {
+        return placed.placement().chord().orElseThrow();
+    }
+
+    /** For each placement: beats since its chord began to stand still, and for how many it does in all. */
+    private static Map<Integer, double[]> stillness(List<Chart.Placed> sounding) {
+        Map<Integer, double[]> still = new LinkedHashMap<>();
+        for (int from = 0; from < sounding.size(); ) {
+            int to = from;
+            double beats = 0;
+            while (to < sounding.size()
+                    && chordOf(sounding.get(to)).equals(chordOf(sounding.get(from)))
+                    && sounding.get(to).section().equals(sounding.get(from).section())) {
+                beats += sounding.get(to).placement().beats();
+                to++;
+            }
+            double at = 0;
+            for (int i = from; i < to; i++) {
+                still.put(sounding.get(i).index(), new double[] {at, beats});
+                at += sounding.get(i).placement().beats();
+            }
+            from = to;
+        }
+        return still;
+    }
+
+    /** Last bar of each placement's section. */
+    private static Map<Integer, Integer> lastBars(List<Chart.Placed> placed) {
+        Map<Integer, Integer> last = new HashMap<>();
+        for (int i = placed.size() - 1; i >= 0; i--) {
+            boolean sameSection = i + 1 < placed.size()
+                    && placed.get(i + 1).section().equals(placed.get(i).section());
+            last.put(
+                    placed.get(i).index(),
+                    sameSection
+                            ? last.get(placed.get(i + 1).index())
+                            : placed.get(i).bar());
+        }
+        return last;
+    }
+}
