@@ -6,6 +6,7 @@ import java.util.OptionalInt;
 import underhand.chart.Chart;
 import underhand.hand.Player;
 import underhand.hand.Rung;
+import underhand.harmony.Stance;
 import underhand.neck.Guitar;
 import underhand.neck.Tuning;
 
@@ -14,7 +15,9 @@ import underhand.neck.Tuning;
  *
  * @param capo fret of the capo; empty to take the one with the least effort
  * @param tempo beats a minute; empty to take the chart's
- * @param houseRules how the part should sound
+ * @param locks grips and regions that are kept
+ * @param readings what was said to readings of placements
+ * @param houseRules the player's stand where good players disagree
  */
 public record ArrangementSettings(
         Rung rung,
@@ -25,6 +28,7 @@ public record ArrangementSettings(
         OptionalInt capo,
         OptionalInt tempo,
         List<Lock> locks,
+        List<ReadingChoice> readings,
         HouseRules houseRules) {
 
     /** Highest fret a capo is tried at. */
@@ -40,6 +44,7 @@ public record ArrangementSettings(
         Objects.requireNonNull(tuning, "tuning");
         Objects.requireNonNull(setting, "setting");
         locks = List.copyOf(locks);
+        readings = List.copyOf(readings);
         Objects.requireNonNull(houseRules, "houseRules");
         if (capo.isPresent() && (capo.getAsInt() < 0 || capo.getAsInt() > HIGHEST_ASKED_CAPO)) {
             throw new IllegalArgumentException("capo must be 0 to " + HIGHEST_ASKED_CAPO + ", was " + capo.getAsInt());
@@ -54,6 +59,25 @@ public record ArrangementSettings(
         return houseRules.repeatsAlike();
     }
 
+    /** What the rules of harmony need to know of who plays. */
+    Stance stance() {
+        return new Stance(
+                rung.level(),
+                setting.bassElsewhere(),
+                setting == Setting.ALONE,
+                houseRules.seventhDegree(),
+                houseRules.minorDominant());
+    }
+
+    /** The setting that says how full grips are: another one where a house rule wants whole chords or parts. */
+    Setting voicing() {
+        return switch (houseRules.fullness()) {
+            case BY_SETTING -> setting;
+            case WHOLE -> Setting.ALONE;
+            case PARTS -> Setting.BASS;
+        };
+    }
+
     /** An adult hand alone on a steel-string guitar in standard tuning, everything else left open. */
     public static ArrangementSettings ofRung(int level) {
         return new ArrangementSettings(
@@ -65,37 +89,47 @@ public record ArrangementSettings(
                 OptionalInt.empty(),
                 OptionalInt.empty(),
                 List.of(),
+                List.of(),
                 HouseRules.DEFAULT);
+    }
+
+    public ArrangementSettings withRung(int level) {
+        return new ArrangementSettings(
+                Rung.of(level), player, guitar, tuning, setting, capo, tempo, locks, readings, houseRules);
     }
 
     public ArrangementSettings withCapo(int fret) {
         return new ArrangementSettings(
-                rung, player, guitar, tuning, setting, OptionalInt.of(fret), tempo, locks, houseRules);
+                rung, player, guitar, tuning, setting, OptionalInt.of(fret), tempo, locks, readings, houseRules);
     }
 
     public ArrangementSettings withCapoOpen() {
         return new ArrangementSettings(
-                rung, player, guitar, tuning, setting, OptionalInt.empty(), tempo, locks, houseRules);
+                rung, player, guitar, tuning, setting, OptionalInt.empty(), tempo, locks, readings, houseRules);
     }
 
     public ArrangementSettings withTempo(int beatsAMinute) {
         return new ArrangementSettings(
-                rung, player, guitar, tuning, setting, capo, OptionalInt.of(beatsAMinute), locks, houseRules);
+                rung, player, guitar, tuning, setting, capo, OptionalInt.of(beatsAMinute), locks, readings, houseRules);
     }
 
     public ArrangementSettings withSetting(Setting other) {
-        return new ArrangementSettings(rung, player, guitar, tuning, other, capo, tempo, locks, houseRules);
+        return new ArrangementSettings(rung, player, guitar, tuning, other, capo, tempo, locks, readings, houseRules);
     }
 
     public ArrangementSettings withLocks(List<Lock> other) {
-        return new ArrangementSettings(rung, player, guitar, tuning, setting, capo, tempo, other, houseRules);
+        return new ArrangementSettings(rung, player, guitar, tuning, setting, capo, tempo, other, readings, houseRules);
+    }
+
+    public ArrangementSettings withReadings(List<ReadingChoice> other) {
+        return new ArrangementSettings(rung, player, guitar, tuning, setting, capo, tempo, locks, other, houseRules);
     }
 
     public ArrangementSettings withHouseRules(HouseRules other) {
-        return new ArrangementSettings(rung, player, guitar, tuning, setting, capo, tempo, locks, other);
+        return new ArrangementSettings(rung, player, guitar, tuning, setting, capo, tempo, locks, readings, other);
     }
 
     public ArrangementSettings withPlayer(Player other) {
-        return new ArrangementSettings(rung, other, guitar, tuning, setting, capo, tempo, locks, houseRules);
+        return new ArrangementSettings(rung, other, guitar, tuning, setting, capo, tempo, locks, readings, houseRules);
     }
 }

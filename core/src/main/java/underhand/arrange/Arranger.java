@@ -42,7 +42,7 @@ public final class Arranger {
         }
         Song song = new Song(chart, settings);
         int highest = Math.max(
-                Math.min(ArrangementSettings.HIGHEST_CAPO, neckEnd),
+                settings.houseRules().capo() ? Math.min(ArrangementSettings.HIGHEST_CAPO, neckEnd) : 0,
                 settings.capo().orElse(0));
         return new Sweep(
                 song,
@@ -51,7 +51,8 @@ public final class Arranger {
                         .parallel()
                         .mapToObj(capo -> new PartSolver(song, settings, capo, parameters).sketch())
                         .toList(),
-                capo -> new PartSolver(song, settings, capo, parameters).solve());
+                capo -> new PartSolver(song, settings, capo, parameters).solve(),
+                (capo, readings) -> new PartSolver(song, settings, capo, parameters).totals(readings));
     }
 
     /** Solves one capo position alone: for a part whose capo is not in question. */

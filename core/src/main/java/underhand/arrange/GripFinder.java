@@ -14,10 +14,10 @@ import underhand.hand.HandEffort;
 import underhand.hand.Parameters;
 import underhand.hand.Player;
 import underhand.hand.Rung;
+import underhand.harmony.Form;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.neck.ShapeFinder;
-import underhand.neck.ToneDemand;
 
 /**
  * All grips of a chord on a neck for a player, a rung and a setting, cheapest first.
@@ -44,6 +44,7 @@ public final class GripFinder {
     private final Setting setting;
     private final int highestFret;
     private final Parameters parameters;
+    private final HouseRules.MajorBarre majorBarre;
     private final double newShape;
     private final double strange;
     private final double otherFingers;
@@ -72,6 +73,7 @@ public final class GripFinder {
         this.player = player;
         this.setting = setting;
         this.highestFret = highestFret;
+        this.majorBarre = houseRules.majorBarre();
         this.newShape = parameters.get("habit.new." + rung.level());
         this.strange = parameters.get("habit.strange");
         this.otherFingers = parameters.get("habit.fingers." + rung.level());
@@ -101,12 +103,17 @@ public final class GripFinder {
 
     /** The grips of a sounding chord, to be searched as far as they are needed. */
     public GripPool pool(ChordSymbol chord, int occurrences) {
-        return pool(chord, occurrences, shape -> true);
+        return pool(chord, Form.WHOLE, occurrences, shape -> true);
     }
 
-    /** @param where which shapes are looked at */
-    GripPool pool(ChordSymbol chord, int occurrences, Predicate<Shape> where) {
-        ToneDemand demand = ToneDemand.of(chord, setting.bassElsewhere());
+    /**
+     * The grips of a form of a chord.
+     *
+     * @param where which shapes are looked at
+     */
+    GripPool pool(ChordSymbol chord, Form form, int occurrences, Predicate<Shape> where) {
+        Forms wanted = Forms.of(form, chord, setting, board);
+        Predicate<Shape> shapes = wanted.shapes().and(where);
         SoundEffort.Roles roles = SoundEffort.Roles.of(chord);
         return new GripPool(
                 new GripPool.Source() {
@@ -115,8 +122,9 @@ public final class GripFinder {
                         int highest = Math.min(highestFret, level.highestFret());
                         double reach = player.spreads().widestMm(1, 4);
                         List<Candidate> candidates = new ArrayList<>();
-                        for (Shape shape : new ShapeFinder(board, highest, reach, MOST_INNER_SILENT).find(demand)) {
-                            if (where.test(shape)) {
+                        for (Shape shape :
+                                new ShapeFinder(board, highest, reach, MOST_INNER_SILENT).find(wanted.demand())) {
+                            if (shapes.test(shape)) {
                                 candidates.add(candidate(shape, level, roles, occurrences, candidates.size()));
                             }
                         }
@@ -125,7 +133,7 @@ public final class GripFinder {
 
                     @Override
                     public void finger(Candidate candidate, Rung level, List<RatedGrip> found) {
-                        rate(candidate, level, found);
+                        rate(candidate, level, wanted.grips(), found);
                     }
                 },
                 rung);
@@ -136,7 +144,7 @@ public final class GripFinder {
         for (int level = rung.level(); level <= Rung.HIGHEST; level++) {
             List<RatedGrip> found = new ArrayList<>();
             Rung at = Rung.of(level);
-            rate(candidate(shape, at, SoundEffort.Roles.of(chord), occurrences, 0), at, found);
+            rate(candidate(shape, at, SoundEffort.Roles.of(chord), occurrences, 0), at, grip -> true, found);
             if (!found.isEmpty()) {
                 found.sort(Comparator.comparingDouble(g -> g.effort().total()));
                 return found;
@@ -155,15 +163,19 @@ public final class GripFinder {
         return new Candidate(shape, isNew, effort, effort.total() + hand.atLeast(shape), number);
     }
 
-    private void rate(Candidate candidate, Rung level, List<RatedGrip> found) {
+    private void rate(Candidate candidate, Rung level, Predicate<Grip> wanted, List<RatedGrip> found) {
         record ByHand(Grip grip, Effort effort) {}
         List<ByHand> possible = new ArrayList<>();
         for (Grip grip : new FingeringSearch(board, level, player).fingerings(candidate.shape())) {
             Effort byHand = hand.of(grip);
-            if (byHand.isPossible()) {
+            if (byHand.isPossible() && wanted.test(grip)) {
                 possible.add(new ByHand(grip, byHand));
             }
         }
+        List<ByHand> asRuled = possible.stream()
+                .filter(g -> MajorBarres.keeps(g.grip(), majorBarre))
+                .toList();
+        possible = asRuled.isEmpty() ? possible : new ArrayList<>(asRuled);
         if (possible.isEmpty()) {
             return;
         }

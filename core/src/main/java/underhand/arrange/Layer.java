@@ -15,11 +15,18 @@ record Layer(Chart.Placed placed, List<Block> blocks) {
     /**
      * The grips of one reading's chord in this stretch of time.
      *
+     * @param wanted what was searched for
      * @param held whether the chord began in an earlier layer of the placement: then its grip is held on
      * @param locked how many grips, from the first, keep the player's lock; 0 when there is none
      * @param leftOutFrom no grip left out costs less
      */
-    record Block(Segment segment, boolean held, List<RatedGrip> grips, int locked, double leftOutFrom) {
+    record Block(
+            Segment segment,
+            LayerBuilder.Wanted wanted,
+            boolean held,
+            List<RatedGrip> grips,
+            int locked,
+            double leftOutFrom) {
 
         double cost(int grip) {
             return held ? 0 : grips.get(grip).effort().total() + lockPrice(grip);

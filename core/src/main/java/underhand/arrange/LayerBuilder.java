@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import underhand.arrange.Layer.Block;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
+import underhand.harmony.Form;
 import underhand.harmony.Reading;
 import underhand.neck.Shape;
 
@@ -22,12 +23,11 @@ import underhand.neck.Shape;
 final class LayerBuilder {
 
     private final Song song;
-    private final GripFinder finder;
+    private final Pools pools;
     private final boolean repeatsAlike;
     private final Map<Integer, List<Lock>> locks;
-    private final Map<ChordSymbol, GripPool> pools = new HashMap<>();
-    private final Map<ChordSymbol, Double> bounds = new HashMap<>();
-    private final Map<ChordSymbol, GripPool.Cheapest> searched = new HashMap<>();
+    private final Map<Wanted, Double> bounds = new HashMap<>();
+    private final Map<Wanted, GripPool.Cheapest> searched = new HashMap<>();
     private final Map<LockedChord, LockedGrips> locked = new HashMap<>();
     private final int firstWidth;
     private final int mostGrips;
@@ -37,7 +37,10 @@ final class LayerBuilder {
 
     private final List<Integer> unkeptLocks = new ArrayList<>();
 
-    private record LockedChord(ChordSymbol chord, Object lock) {}
+    /** A chord in a form: what grips are searched for. */
+    record Wanted(ChordSymbol chord, Form form) {}
+
+    private record LockedChord(Wanted chord, Object lock) {}
 
     private record LockedGrips(List<RatedGrip> grips, int locked) {}
 
@@ -45,9 +48,9 @@ final class LayerBuilder {
      * @param firstWidth how many grips of a chord are looked at first
      * @param mostGrips how many are looked at when a chord is widened
      */
-    LayerBuilder(Song song, GripFinder finder, ArrangementSettings settings, int firstWidth, int mostGrips) {
+    LayerBuilder(Song song, Pools pools, ArrangementSettings settings, int firstWidth, int mostGrips) {
         this.song = song;
-        this.finder = finder;
+        this.pools = pools;
         this.repeatsAlike = settings.repeatsAlike();
         this.firstWidth = firstWidth;
         this.mostGrips = mostGrips;
@@ -55,7 +58,7 @@ final class LayerBuilder {
     }
 
     /** Looks at all grips of a chord that cost less than a bound from the next {@link #build} on, if there are more. */
-    boolean widen(ChordSymbol chord, double bound) {
+    boolean widen(Wanted chord, double bound) {
         GripPool.Cheapest before = grips(chord);
         if (before.grips().size() >= mostGrips || before.leftOutFrom() >= bound) {
             return false;
@@ -103,7 +106,8 @@ final class LayerBuilder {
     }
 
     private boolean isPlayable(Reading reading) {
-        return reading.steps().stream().noneMatch(s -> grips(s.chord()).grips().isEmpty());
+        return reading.steps().stream()
+                .noneMatch(s -> grips(new Wanted(s.chord(), s.form())).grips().isEmpty());
     }
 
     /** Beats from the placement's start at which a chord of any reading begins. */
@@ -128,7 +132,7 @@ final class LayerBuilder {
                 if (at <= from && from < at + step.beats()) {
                     double beat = placed.placement().beat() + at;
                     Segment segment = new Segment(reading.rule(), part, Optional.of(step.chord()), beat, step.beats());
-                    blocks.add(block(placed, segment, at < from));
+                    blocks.add(block(placed, segment, new Wanted(step.chord(), step.form()), at < from));
                 }
                 at += step.beats();
             }
@@ -136,19 +140,18 @@ final class LayerBuilder {
         return blocks;
     }
 
-    private Block block(Chart.Placed placed, Segment segment, boolean held) {
-        GripPool.Cheapest pool = grips(segment.sounding());
+    private Block block(Chart.Placed placed, Segment segment, Wanted wanted, boolean held) {
+        GripPool.Cheapest pool = grips(wanted);
         Optional<Lock> lock = lockOn(placed, segment.part());
         if (lock.isEmpty()) {
-            return new Block(segment, held, pool.grips(), 0, pool.leftOutFrom());
+            return new Block(segment, wanted, held, pool.grips(), 0, pool.leftOutFrom());
         }
         LockedGrips kept = locked.computeIfAbsent(
-                new LockedChord(segment.sounding(), constraint(lock.get())),
-                key -> lockedGrips(segment.sounding(), lock.get(), pool.grips()));
+                new LockedChord(wanted, constraint(lock.get())), key -> lockedGrips(wanted, lock.get(), pool.grips()));
         if (kept.locked() == 0 && !held) {
             unkeptLocks.add(placed.index());
         }
-        return new Block(segment, held, kept.grips(), kept.locked(), pool.leftOutFrom());
+        return new Block(segment, wanted, held, kept.grips(), kept.locked(), pool.leftOutFrom());
     }
 
     /** The lock on a placement itself, or on the one it repeats. */
@@ -170,18 +173,20 @@ final class LayerBuilder {
     }
 
     /** Locked grips first, then all others. */
-    private LockedGrips lockedGrips(ChordSymbol chord, Lock lock, List<RatedGrip> all) {
+    private LockedGrips lockedGrips(Wanted wanted, Lock lock, List<RatedGrip> all) {
+        ChordSymbol chord = wanted.chord();
         Predicate<Shape> keeps;
         List<RatedGrip> kept;
         if (lock instanceof Lock.OnRegion region) {
             keeps = region::holds;
-            kept = finder.pool(chord, song.occurrences(chord), keeps)
+            kept = pools.finder()
+                    .pool(chord, wanted.form(), song.occurrences(chord), keeps)
                     .cheapest(mostGrips)
                     .grips();
         } else {
             Shape shape = ((Lock.OnShape) lock).shape();
             keeps = shape::equals;
-            kept = fits(shape) ? finder.fingerings(shape, chord, song.occurrences(chord)) : List.of();
+            kept = fits(shape) ? pools.finder().fingerings(shape, chord, song.occurrences(chord)) : List.of();
         }
         if (kept.isEmpty()) {
             return new LockedGrips(all, 0);
@@ -192,14 +197,14 @@ final class LayerBuilder {
     }
 
     private boolean fits(Shape shape) {
-        return shape.strings() == finder.board().strings()
-                && shape.highestFret() <= finder.board().frets();
+        return shape.strings() == pools.finder().board().strings()
+                && shape.highestFret() <= pools.finder().board().frets();
     }
 
-    private GripPool.Cheapest grips(ChordSymbol chord) {
-        return searched.computeIfAbsent(chord, c -> {
-            GripPool pool = pools.computeIfAbsent(c, missing -> finder.pool(missing, song.occurrences(missing)));
-            return bounds.containsKey(c) ? pool.cheapest(mostGrips, bounds.get(c)) : pool.cheapest(firstWidth);
+    private GripPool.Cheapest grips(Wanted wanted) {
+        return searched.computeIfAbsent(wanted, w -> {
+            GripPool pool = pools.of(w, song.occurrences(w.chord()));
+            return bounds.containsKey(w) ? pool.cheapest(mostGrips, bounds.get(w)) : pool.cheapest(firstWidth);
         });
     }
 }

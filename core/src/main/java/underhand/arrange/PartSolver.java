@@ -16,6 +16,7 @@ import underhand.hand.Grip;
 import underhand.hand.Parameters;
 import underhand.harmony.Degree;
 import underhand.harmony.Reading;
+import underhand.harmony.Spot;
 import underhand.move.Change;
 import underhand.move.ChangeModel;
 import underhand.move.ChangeTerm;
@@ -47,7 +48,7 @@ final class PartSolver {
     private final Song song;
     private final ArrangementSettings settings;
     private final int capo;
-    private final GripFinder finder;
+    private final Pools pools;
     private final ChangeModel changes;
     private final VoiceLeading voices;
     private final SongLattice.Pricing pricing;
@@ -58,16 +59,17 @@ final class PartSolver {
         this.settings = settings;
         this.capo = capo;
         Fretboard board = new Fretboard(settings.guitar(), settings.tuning(), capo);
-        this.finder = new GripFinder(
+        GripFinder finder = new GripFinder(
                         board,
                         settings.rung(),
                         settings.player(),
-                        settings.setting(),
+                        settings.voicing(),
                         GripFinder.HIGHEST_FRET,
                         parameters)
                 .withHouseRules(settings.houseRules());
+        this.pools = new Pools(finder);
         this.changes = new ChangeModel(board, settings.rung(), settings.player(), parameters);
-        this.voices = new VoiceLeading(board, settings.setting(), settings.houseRules(), parameters);
+        this.voices = new VoiceLeading(board, settings.voicing(), settings.houseRules(), parameters);
         this.pricing = new SongLattice.Pricing(changes, voices, parameters.get("route.change"), parameters.get("late"));
         this.capoPrice =
                 parameters.get("capo.fret") * capo + parameters.get("capo.high") * Math.max(0, capo - LOW_CAPO);
@@ -75,17 +77,13 @@ final class PartSolver {
 
     /** The part, without the prices of other grips. */
     SolvedPart sketch() {
-        LayerBuilder builder = new LayerBuilder(song, finder, settings, SKETCHED_GRIPS, MOST_GRIPS);
-        Solution solution = solution(builder);
-        while (widen(builder, solution)) {
-            solution = solution(builder);
-        }
-        return part(builder, solution, false);
+        LayerBuilder builder = new LayerBuilder(song, pools, settings, SKETCHED_GRIPS, MOST_GRIPS);
+        return part(builder, widened(builder), false);
     }
 
     /** The part, with the price of every other grip. */
     SolvedPart solve() {
-        LayerBuilder builder = new LayerBuilder(song, finder, settings, MOST_GRIPS, MOST_GRIPS);
+        LayerBuilder builder = new LayerBuilder(song, pools, settings, MOST_GRIPS, MOST_GRIPS);
         return part(builder, solution(builder), true);
     }
 
@@ -107,6 +105,34 @@ final class PartSolver {
         }
     }
 
+    /** What the whole part costs with each of some readings of a placement, as a sketch finds it; infinite where none can. */
+    List<Double> totals(List<Song.Forced> readings) {
+        List<Double> totals = new ArrayList<>();
+        for (Song.Forced forced : readings) {
+            Song with = song.with(forced);
+            LayerBuilder builder = new LayerBuilder(with, pools, settings, SKETCHED_GRIPS, MOST_GRIPS);
+            Solution solution = widened(builder);
+            boolean played = solution.layers().stream().anyMatch(l -> l.placed().index() == forced.placement());
+            totals.add(
+                    played
+                            ? solution.route().total() + capoPrice * played(solution.layers())
+                            : Double.POSITIVE_INFINITY);
+        }
+        return totals;
+    }
+
+    private static long played(List<Layer> layers) {
+        return layers.stream().mapToInt(l -> l.placed().index()).distinct().count();
+    }
+
+    private Solution widened(LayerBuilder builder) {
+        Solution solution = solution(builder);
+        while (widen(builder, solution)) {
+            solution = solution(builder);
+        }
+        return solution;
+    }
+
     private Solution solution(LayerBuilder builder) {
         List<Layer> layers = builder.build();
         SongLattice lattice = new SongLattice(layers, pricing, s -> song.secondsToLeave(s.beats()));
@@ -115,17 +141,17 @@ final class PartSolver {
 
     /** Widens the search of every chord whose left-out grips might matter; false when there is nothing to widen. */
     private static boolean widen(LayerBuilder builder, Solution solution) {
-        Map<ChordSymbol, Double> bounds = new HashMap<>();
+        Map<LayerBuilder.Wanted, Double> bounds = new HashMap<>();
         double[] floors = solution.route().free().floors();
         for (int layer = 0; layer < floors.length; layer++) {
             for (Block block : solution.layers().get(layer).blocks()) {
                 if (!block.held()) {
-                    bounds.merge(block.segment().sounding(), solution.route().total() - floors[layer], Math::max);
+                    bounds.merge(block.wanted(), solution.route().total() - floors[layer], Math::max);
                 }
             }
         }
         boolean widened = false;
-        for (Map.Entry<ChordSymbol, Double> bound : bounds.entrySet()) {
+        for (Map.Entry<LayerBuilder.Wanted, Double> bound : bounds.entrySet()) {
             widened |= builder.widen(bound.getKey(), bound.getValue());
         }
         return widened;
@@ -134,7 +160,6 @@ final class PartSolver {
     private SolvedPart part(LayerBuilder builder, Solution solution, boolean priced) {
         List<PlacedGrip> placed = new ArrayList<>();
         int layer = 0;
-        int played = 0;
         for (Chart.Placed at : song.placements()) {
             int first = layer;
             while (layer < solution.layers().size()
@@ -142,17 +167,17 @@ final class PartSolver {
                 place(solution, layer, priced, placed);
                 layer++;
             }
-            played += layer > first ? 1 : 0;
             if (layer == first) {
                 placed.add(unplayed(placed.size(), at));
             }
         }
         return new SolvedPart(
                 capo,
-                solution.route().total() + capoPrice * played,
+                solution.route().total() + capoPrice * played(solution.layers()),
                 placed,
                 timedChanges(placed),
                 builder.unkeptLocks(),
+                song.unkeptReadings(),
                 solution.isProven());
     }
 
@@ -170,6 +195,8 @@ final class PartSolver {
                 placed.size(),
                 at.placed(),
                 block.segment(),
+                song.reading(at.placed().index(), block.segment().rule()).filter(r -> !r.isOriginal()),
+                song.harmony().function(at.placed().index()),
                 Optional.of(played(at.placed(), block.segment().sounding())),
                 Optional.of(degree(at.placed(), block.segment().sounding())),
                 Optional.of(at.grip(node)),
@@ -186,6 +213,8 @@ final class PartSolver {
                 index,
                 at,
                 new Segment(Reading.ORIGINAL, 0, chord, beat, beats),
+                Optional.empty(),
+                song.harmony().function(at.index()),
                 chord.map(c -> played(at, c)),
                 chord.map(c -> degree(at, c)),
                 Optional.empty(),
@@ -202,7 +231,7 @@ final class PartSolver {
     }
 
     private Key key(Chart.Placed at) {
-        return at.key().orElse(song.key());
+        return song.harmony().spot(at.index()).map(Spot::key).orElse(song.key());
     }
 
     /** The cheapest fingering of every other shape of a block, cheapest shapes first. */

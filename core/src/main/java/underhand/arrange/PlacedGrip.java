@@ -4,12 +4,16 @@ import java.util.List;
 import java.util.Optional;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
+import underhand.harmony.Function;
+import underhand.harmony.Reading;
 
 /**
  * A chord of the part with the grip chosen for it.
  *
  * @param index place in the part, from 0; where a reading splits a placement the part has more places than the chart
  * @param segment what is sounded, and when
+ * @param reading the reading that puts the chord here; empty for the chart's own chord
+ * @param function what the chart's own chord does in its key; empty where there is none
  * @param played the chord as its shape is called above the capo
  * @param degree Roman numeral in the key of its section or song
  * @param grip empty where nothing is played, or where no hand can play the chord in this tuning
@@ -19,6 +23,8 @@ public record PlacedGrip(
         int index,
         Chart.Placed placed,
         Segment segment,
+        Optional<Reading> reading,
+        Optional<Function> function,
         Optional<ChordSymbol> played,
         Optional<String> degree,
         Optional<RatedGrip> grip,

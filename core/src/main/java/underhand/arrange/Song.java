@@ -1,51 +1,144 @@
 package underhand.arrange;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import underhand.arrange.ReadingChoice.Stand;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
-import underhand.harmony.KeyFinder;
+import underhand.harmony.HarmonyReader;
 import underhand.harmony.Reading;
+import underhand.harmony.Rules;
+import underhand.harmony.Spot;
+import underhand.harmony.Stance;
 import underhand.pitch.Key;
 
-/** What the solver needs of a chart: its placements in order, its key, its tempo. */
+/** What the solver needs of a chart: its placements in order, the readings allowed for each, its key, its tempo. */
 final class Song {
 
     private final List<Chart.Placed> placements;
-    private final Key key;
+    private final HarmonyReader harmony;
+    private final Stance stance;
     private final int tempo;
+    private final Map<Integer, List<Reading>> readings = new HashMap<>();
     private final Map<ChordSymbol, Integer> occurrences = new HashMap<>();
+    private final TreeSet<Integer> unkeptReadings = new TreeSet<>();
+
+    /** A reading that is taken at a placement and its repeats, whatever else is decided. */
+    record Forced(int placement, Reading reading) {}
 
     Song(Chart chart, ArrangementSettings settings) {
         placements = chart.placements();
+        harmony = HarmonyReader.of(chart);
+        stance = settings.stance();
         tempo = settings.tempo().orElse(chart.tempo().orElse(Chart.DEFAULT_TEMPO));
-        key = KeyFinder.keyOf(chart);
-        placements.forEach(p -> p.placement().chord().ifPresent(c -> occurrences.merge(c, 1, Integer::sum)));
+        Map<Integer, List<ReadingChoice>> choices =
+                settings.readings().stream().collect(Collectors.groupingBy(ReadingChoice::placement));
+        for (Chart.Placed placed : placements) {
+            List<ReadingChoice> own = choices.getOrDefault(placed.index(), List.of());
+            List<ReadingChoice> chosen =
+                    own.isEmpty() && settings.repeatsAlike() ? choices.getOrDefault(placed.written(), List.of()) : own;
+            List<Reading> allowed = placed.placement().chord().isEmpty() ? List.of() : allowed(placed, chosen);
+            readings.put(placed.index(), allowed);
+        }
+        count();
+    }
+
+    private Song(Song song, Forced forced) {
+        placements = song.placements;
+        harmony = song.harmony;
+        stance = song.stance;
+        tempo = song.tempo;
+        readings.putAll(song.readings);
+        for (Chart.Placed placed : placements) {
+            if (placed.index() == forced.placement() || placed.written() == forced.placement()) {
+                readings.put(placed.index(), List.of(forced.reading()));
+            }
+        }
+        count();
+    }
+
+    private void count() {
+        readings.values()
+                .forEach(allowed ->
+                        allowed.forEach(r -> r.steps().forEach(s -> occurrences.merge(s.chord(), 1, Integer::sum))));
+    }
+
+    /** The same song with one reading taken at a placement and its repeats, whatever else was decided there. */
+    Song with(Forced forced) {
+        return new Song(this, forced);
+    }
+
+    private List<Reading> allowed(Chart.Placed placed, List<ReadingChoice> choices) {
+        List<Reading> allowed = new ArrayList<>();
+        allowed.add(original(placed));
+        if (choices.stream().allMatch(c -> c.stand() == Stand.REFUSED)) {
+            return allowed;
+        }
+        Spot spot = harmony.spot(placed.index()).orElseThrow();
+        Rules.Judgement judgement = Rules.judge(spot, stance);
+        for (ReadingChoice choice : choices) {
+            Optional<Reading> reading = judgement.reading(choice.reading());
+            if (reading.isEmpty() && choice.stand() != Stand.REFUSED) {
+                unkeptReadings.add(placed.index());
+            } else if (choice.stand() == Stand.PINNED) {
+                return List.of(reading.get());
+            } else if (choice.stand() == Stand.ACCEPTED) {
+                allowed.add(reading.get());
+            }
+        }
+        return allowed;
+    }
+
+    private static Reading original(Chart.Placed placed) {
+        return Reading.original(
+                placed.placement().chord().orElseThrow(), placed.placement().beats());
     }
 
     List<Chart.Placed> placements() {
         return placements;
     }
 
+    HarmonyReader harmony() {
+        return harmony;
+    }
+
+    Stance stance() {
+        return stance;
+    }
+
     Key key() {
-        return key;
+        return harmony.key();
     }
 
     int tempo() {
         return tempo;
     }
 
-    /** How often the song has a chord. */
+    /** How often the song may have a chord. */
     int occurrences(ChordSymbol chord) {
         return occurrences.getOrDefault(chord, 1);
     }
 
     /** The ways a placement may be played: none where nothing is. */
     List<Reading> readings(Chart.Placed placed) {
-        return placed.placement().chord().stream()
-                .map(chord -> Reading.original(chord, placed.placement().beats()))
-                .toList();
+        return readings.get(placed.index());
+    }
+
+    /** The reading of a placement with an id, among those allowed. */
+    Optional<Reading> reading(int placement, String id) {
+        return readings.getOrDefault(placement, List.of()).stream()
+                .filter(r -> r.rule().equals(id))
+                .findFirst();
+    }
+
+    /** Placements whose chosen reading no rule proposes any more. */
+    List<Integer> unkeptReadings() {
+        return List.copyOf(unkeptReadings);
     }
 
     /**

@@ -1,12 +1,17 @@
 package underhand.arrange;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.IntFunction;
 import underhand.chart.Chart;
+import underhand.harmony.HarmonyReader;
+import underhand.harmony.Reading;
+import underhand.harmony.Rules;
 
 /**
  * A song solved for every capo position. The prices of all other grips are worked out for a position when it is first
@@ -19,18 +24,26 @@ public final class Sweep {
     private final List<SolvedPart> parts;
     private final List<CapoCandidate> candidates;
     private final IntFunction<SolvedPart> solver;
+    private final Forcing forcing;
     private final Map<Integer, SolvedPart> solved = new ConcurrentHashMap<>();
     private final int least;
 
     /**
      * @param parts sketched parts, part i for the capo at fret i
      * @param solver solves the part for a capo in full
+     * @param forcing prices readings
      */
-    Sweep(Song song, ArrangementSettings settings, List<SolvedPart> parts, IntFunction<SolvedPart> solver) {
+    Sweep(
+            Song song,
+            ArrangementSettings settings,
+            List<SolvedPart> parts,
+            IntFunction<SolvedPart> solver,
+            Forcing forcing) {
         this.song = song;
         this.settings = settings;
         this.parts = List.copyOf(parts);
         this.solver = solver;
+        this.forcing = forcing;
         this.candidates = parts.stream().map(CapoReasons::candidate).toList();
         this.least = parts.stream()
                 .filter(p -> p.capo() <= ArrangementSettings.HIGHEST_CAPO)
@@ -63,6 +76,42 @@ public final class Sweep {
                 chosen.total(),
                 fastestTempo(chosen),
                 Warnings.of(chosen, settings.rung()));
+    }
+
+    /** What the rules say to a placement, without prices; empty where it has no chord. */
+    public Optional<Rules.Judgement> judgement(int placement) {
+        return song.harmony().spot(placement).map(spot -> Rules.judge(spot, song.stance()));
+    }
+
+    /**
+     * Every reading of a placement with its price, the cheapest first.
+     *
+     * @param capo fret of the capo, or where the effort is least
+     */
+    public List<ReadingOffer> readings(OptionalInt capo, int placement) {
+        int at = capo.orElse(least);
+        List<Reading> proposed =
+                judgement(placement).map(Rules.Judgement::readings).orElse(List.of());
+        List<Double> totals = forcing.totals(
+                at, proposed.stream().map(r -> new Song.Forced(placement, r)).toList());
+        List<ReadingOffer> offers = new ArrayList<>();
+        for (int i = 0; i < proposed.size(); i++) {
+            Reading reading = proposed.get(i);
+            double price = totals.get(i) - parts.get(at).total();
+            offers.add(new ReadingOffer(reading, Rules.of(reading.family()), price));
+        }
+        offers.sort(Comparator.comparingDouble(ReadingOffer::price));
+        return offers;
+    }
+
+    /** What the part for a capo costs with each of some readings forced. */
+    interface Forcing {
+        List<Double> totals(int capo, List<Song.Forced> readings);
+    }
+
+    /** Keys of the song's sections. */
+    public HarmonyReader harmony() {
+        return song.harmony();
     }
 
     private int fastestTempo(SolvedPart part) {

@@ -18,6 +18,8 @@ public record Warning(Kind kind, String text, List<Integer> placements) {
         UNPLAYABLE,
         /** A lock that could not be kept. */
         LOCK,
+        /** A chosen reading no rule proposes any more. */
+        READING,
         /** Changes that come late at this tempo. */
         LATE,
         /** The hand may be hurt: wide grips, long barre passages. */

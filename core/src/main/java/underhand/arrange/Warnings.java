@@ -26,6 +26,12 @@ final class Warnings {
             warnings.add(new Warning(
                     Kind.LOCK, "A locked shape cannot be fingered on this neck and was let go.", part.unkeptLocks()));
         }
+        if (!part.unkeptReadings().isEmpty()) {
+            warnings.add(new Warning(
+                    Kind.READING,
+                    "A reading that was chosen here is no longer proposed, so the chart's own chord is played.",
+                    part.unkeptReadings()));
+        }
         late(part, warnings);
         cautions(part, warnings);
         if (!part.proven()) {

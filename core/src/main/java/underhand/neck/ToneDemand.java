@@ -44,6 +44,18 @@ public record ToneDemand(int allowed, int required, int lowest, int root) {
         return new ToneDemand(allowed, required, lowest, chord.root().pitchClass());
     }
 
+    /** Only the tones of a chord that stand in the place of some numbers, such as 3 and 7, and all of them. */
+    public static ToneDemand ofIntervals(ChordSymbol chord, int... numbers) {
+        int required = 0;
+        for (ChordSymbol.Tone tone : chord.tones()) {
+            for (int number : numbers) {
+                required |=
+                        tone.interval().number() == number ? 1 << tone.note().pitchClass() : 0;
+            }
+        }
+        return new ToneDemand(required, required, -1, chord.root().pitchClass());
+    }
+
     private static boolean isRequired(Interval interval, ChordType type, boolean bassElsewhere) {
         boolean altered = interval.offset() != 0;
         boolean highest = type.intervals().get(type.intervals().size() - 1).equals(interval);

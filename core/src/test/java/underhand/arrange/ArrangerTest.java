@@ -302,6 +302,7 @@ class ArrangerTest {
                 standard.capo(),
                 standard.tempo(),
                 standard.locks(),
+                standard.readings(),
                 standard.houseRules());
         assertEquals(
                 List.of("000xxx", "333xxx", "555xxx", "000xxx"), shapes(ARRANGER.arrange(chart("D5 F5 G5 D5"), dropD)));

@@ -196,7 +196,7 @@ class TermsTest {
         List<ChordSymbol> song = IntStream.of(0, 5, 7, 0)
                 .mapToObj(up -> ChordSymbol.parse("A").transpose(up, Key.parse("A")))
                 .toList();
-        assertTrue(open(song, new HouseRules(1, 0, true)) > open(song, new HouseRules(-1, 0, true)));
+        assertTrue(open(song, HouseRules.DEFAULT.withRing(1)) > open(song, HouseRules.DEFAULT.withRing(-1)));
     }
 
     private static int open(List<ChordSymbol> song, HouseRules houseRules) {
@@ -221,7 +221,7 @@ class TermsTest {
     void taste_movingTopLine_movesItMoreThanAStillOne() {
         List<ChordSymbol> song =
                 Arrays.stream("C Am F G C".split(" ")).map(ChordSymbol::parse).toList();
-        assertTrue(topLine(song, new HouseRules(0, 1, true)) > topLine(song, new HouseRules(0, -1, true)));
+        assertTrue(topLine(song, HouseRules.DEFAULT.withMotion(1)) > topLine(song, HouseRules.DEFAULT.withMotion(-1)));
     }
 
     private static int topLine(List<ChordSymbol> song, HouseRules houseRules) {

@@ -33,7 +33,7 @@ class FunctionReaderTest {
                 "C; F | [Bb7] | C; BACKDOOR; ♭VII7; back door",
                 "C; F | [F#dim7] | C/G; PASSING_DIMINISHED; ♯iv°7; passing between F and C/G",
                 "C; C | [C#dim7] | Dm; PASSING_DIMINISHED; ♭ii°7; passing",
-                "G; D | [B#dim7] | C#m | D; LEADING_DIMINISHED; ♯iii°7; leading up to C♯m",
+                "C; F | [G#dim7] | Am; LEADING_DIMINISHED; ♭vi°7; leading up to Am",
                 "C; C | [Cdim7] | C; COMMON_TONE_DIMINISHED; i°7; keeps the root",
                 "Am; [Am] | Am(maj7) | Am7 | Am6; LINE; i; falling line",
                 "Am; Am | [Am(maj7)] | Am7 | Am6; LINE; imaj7; falling line",

@@ -1,0 +1,71 @@
+package underhand.arrange;
+
+import java.util.function.Predicate;
+import underhand.chord.ChordSymbol;
+import underhand.hand.Grip;
+import underhand.harmony.Form;
+import underhand.neck.Fretboard;
+import underhand.neck.Shape;
+import underhand.neck.ToneDemand;
+
+/**
+ * What a form of a chord asks of its shapes and grips.
+ *
+ * @param demand tones that may and must sound
+ */
+record Forms(ToneDemand demand, Predicate<Shape> shapes, Predicate<Grip> grips) {
+
+    /** A barre over more strings than this is a full one. */
+    private static final int LONGEST_FRAGMENT_BARRE = 3;
+
+    private static final int PART_STRINGS = 3;
+
+    static Forms of(Form form, ChordSymbol chord, Setting setting, Fretboard board) {
+        ToneDemand whole = ToneDemand.of(chord, setting.bassElsewhere());
+        return switch (form.kind()) {
+            case WHOLE -> new Forms(whole, shape -> true, grip -> true);
+            case PART -> new Forms(ToneDemand.of(chord.withoutBass(), true), Forms::isPart, grip -> true);
+            case TENTH ->
+                new Forms(ToneDemand.ofIntervals(chord, 1, 3), shape -> isTenth(shape, chord, board), g -> true);
+            case GUIDE_TONES ->
+                new Forms(ToneDemand.ofIntervals(chord, 3, 7), shape -> shape.sounding() == 2, grip -> true);
+            case FRAGMENT ->
+                new Forms(
+                        whole,
+                        shape -> true,
+                        grip -> grip.barres().stream().allMatch(h -> h.strings() <= LONGEST_FRAGMENT_BARRE));
+            case MOVABLE -> new Forms(whole, shape -> shape.openStrings() == 0, grip -> true);
+            case TOP -> new Forms(whole, shape -> isAt(shape, form.pitchClass(), board, true), grip -> true);
+            case INSIDE -> new Forms(whole, shape -> isAt(shape, form.pitchClass(), board, false), grip -> true);
+        };
+    }
+
+    private static boolean isPart(Shape shape) {
+        int low = shape.lowestSounding().orElse(0);
+        return shape.sounding() == PART_STRINGS && shape.highestSounding() - low + 1 == PART_STRINGS;
+    }
+
+    /** The root on one of the two lowest strings, and its third ten steps above it. */
+    private static boolean isTenth(Shape shape, ChordSymbol chord, Fretboard board) {
+        int low = shape.lowestSounding().orElse(board.strings());
+        if (low > 1 || shape.sounding() != 2) {
+            return false;
+        }
+        int root = board.midi(low, shape.fret(low));
+        int high = board.midi(shape.highestSounding(), shape.fret(shape.highestSounding()));
+        boolean tenth = high - root == 15 || high - root == 16;
+        return tenth && root % 12 == chord.root().pitchClass();
+    }
+
+    /** Whether a note sounds on top, or between the lowest and the highest string that sound. */
+    private static boolean isAt(Shape shape, int pitchClass, Fretboard board, boolean onTop) {
+        int low = shape.lowestSounding().orElse(0);
+        int high = shape.highestSounding();
+        boolean top = board.midi(high, shape.fret(high)) % 12 == pitchClass;
+        boolean inside = false;
+        for (int string = low + 1; string < high; string++) {
+            inside |= !shape.isSilent(string) && board.midi(string, shape.fret(string)) % 12 == pitchClass;
+        }
+        return onTop ? top : inside && !top;
+    }
+}

@@ -1,0 +1,29 @@
+package underhand.arrange;
+
+import java.util.Objects;
+
+/**
+ * A decision of the player about a reading: the route may take it, has to, or may not.
+ *
+ * <p>A choice at a placement holds for its repeats as well, unless they have choices of their own.
+ *
+ * @param placement index in the chart
+ * @param reading id of the reading, as its rule gave it
+ */
+public record ReadingChoice(int placement, String reading, Stand stand) {
+
+    /** What the player said to it. */
+    public enum Stand {
+        ACCEPTED,
+        PINNED,
+        REFUSED
+    }
+
+    public ReadingChoice {
+        Objects.requireNonNull(reading, "reading");
+        Objects.requireNonNull(stand, "stand");
+        if (placement < 0) {
+            throw new IllegalArgumentException("placement must be 0 or more, was " + placement);
+        }
+    }
+}
