@@ -1,9 +1,11 @@
 package underhand.arrange;
 
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import underhand.chart.Chart;
 import underhand.hand.Parameters;
+import underhand.neck.Fretboard;
 
 /**
  * Turns a chart into an arrangement. Stateless; the same inputs give the same arrangement.
@@ -14,6 +16,7 @@ import underhand.hand.Parameters;
 public final class Arranger {
 
     private final Parameters parameters;
+    private final Beginner beginner;
 
     public Arranger() {
         this(Parameters.STANDARD);
@@ -22,6 +25,7 @@ public final class Arranger {
     /** With other numbers than the shipped ones: for fitting and experiments. */
     public Arranger(Parameters parameters) {
         this.parameters = Objects.requireNonNull(parameters, "parameters");
+        this.beginner = new Beginner(parameters);
     }
 
     /**
@@ -35,6 +39,26 @@ public final class Arranger {
 
     /** Solves every capo position; the capo of the settings only widens the range when it lies above it. */
     public Sweep sweep(Chart chart, ArrangementSettings settings) {
+        return sweep(chart, settings, Optional.empty());
+    }
+
+    /**
+     * A second guitar beside a first: its own player, capo and register, kept away from the first one's places and
+     * pitches.
+     *
+     * @param first the first guitar's part of the same chart
+     * @param firstSettings the settings it was made with
+     */
+    public SecondPart second(
+            Chart chart, Arrangement first, ArrangementSettings firstSettings, ArrangementSettings settings) {
+        Fretboard firstBoard = new Fretboard(firstSettings.guitar(), firstSettings.tuning(), first.capo());
+        Companion companion = new Companion(first, firstBoard, parameters);
+        Arrangement second = sweep(chart, settings, Optional.of(companion)).at(settings.capo());
+        Fretboard board = new Fretboard(settings.guitar(), settings.tuning(), second.capo());
+        return new SecondPart(second, companion.overlap(second.placements(), board));
+    }
+
+    private Sweep sweep(Chart chart, ArrangementSettings settings, Optional<Companion> companion) {
         int neckEnd = settings.guitar().frets() - 1;
         if (settings.capo().isPresent() && settings.capo().getAsInt() > neckEnd) {
             throw new IllegalArgumentException("capo must be 0 to " + neckEnd + " on this neck, was "
@@ -49,10 +73,15 @@ public final class Arranger {
                 settings,
                 IntStream.rangeClosed(0, highest)
                         .parallel()
-                        .mapToObj(capo -> new PartSolver(song, settings, capo, parameters).sketch())
+                        .mapToObj(capo -> new PartSolver(song, settings, capo, parameters, companion).sketch())
                         .toList(),
-                capo -> new PartSolver(song, settings, capo, parameters).solve(),
-                (capo, readings) -> new PartSolver(song, settings, capo, parameters).totals(readings));
+                capo -> new PartSolver(song, settings, capo, parameters, companion).solve(),
+                (capo, readings) -> new PartSolver(song, settings, capo, parameters, companion).totals(readings));
+    }
+
+    /** The one measure for parts of different rungs. */
+    Beginner beginner() {
+        return beginner;
     }
 
     /** Solves one capo position alone: for a part whose capo is not in question. */

@@ -49,12 +49,19 @@ final class PartSolver {
     private final ArrangementSettings settings;
     private final int capo;
     private final Pools pools;
+    private final SongLattice.Beside beside;
     private final ChangeModel changes;
     private final VoiceLeading voices;
     private final SongLattice.Pricing pricing;
     private final double capoPrice;
 
     PartSolver(Song song, ArrangementSettings settings, int capo, Parameters parameters) {
+        this(song, settings, capo, parameters, Optional.empty());
+    }
+
+    /** @param companion another guitar the part has to keep away from */
+    PartSolver(
+            Song song, ArrangementSettings settings, int capo, Parameters parameters, Optional<Companion> companion) {
         this.song = song;
         this.settings = settings;
         this.capo = capo;
@@ -68,6 +75,9 @@ final class PartSolver {
                         parameters)
                 .withHouseRules(settings.houseRules());
         this.pools = new Pools(finder);
+        this.beside = companion
+                .<SongLattice.Beside>map(c -> (at, grip) -> c.price(at, grip, board))
+                .orElse(SongLattice.Beside.NOBODY);
         this.changes = new ChangeModel(board, settings.rung(), settings.player(), parameters);
         this.voices = new VoiceLeading(board, settings.voicing(), settings.houseRules(), parameters);
         this.pricing = new SongLattice.Pricing(changes, voices, parameters.get("route.change"), parameters.get("late"));
@@ -135,7 +145,7 @@ final class PartSolver {
 
     private Solution solution(LayerBuilder builder) {
         List<Layer> layers = builder.build();
-        SongLattice lattice = new SongLattice(layers, pricing, s -> song.secondsToLeave(s.beats()));
+        SongLattice lattice = new SongLattice(layers, pricing, s -> song.secondsToLeave(s.beats()), beside);
         return new Solution(layers, TiedRouteSolver.solve(lattice, builder.ties(), MOST_PASSES));
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.ToDoubleFunction;
 import underhand.arrange.Layer.Block;
+import underhand.hand.Grip;
 import underhand.move.ChangeModel;
 import underhand.route.Lattice;
 
@@ -39,14 +40,19 @@ final class SongLattice implements Lattice {
     private final Pricing pricing;
     private final double[][] available;
     private final Prices[][][] prices;
+    private final double[][] beside;
     private final Map<Pair, Prices> known = new HashMap<>();
     private final Map<RatedGrip, VoiceLeading.Voices> voicesOf = new IdentityHashMap<>();
 
-    /** @param secondsToLeave time there is after the last stroke of a segment */
-    SongLattice(List<Layer> layers, Pricing pricing, ToDoubleFunction<Segment> secondsToLeave) {
+    /**
+     * @param secondsToLeave time there is after the last stroke of a segment
+     * @param beside what a grip at a placement costs beside another guitar
+     */
+    SongLattice(List<Layer> layers, Pricing pricing, ToDoubleFunction<Segment> secondsToLeave, Beside beside) {
         this.layers = layers;
         this.pricing = pricing;
         this.available = new double[layers.size()][];
+        this.beside = layers.stream().map(l -> priced(l, beside)).toArray(double[][]::new);
         this.prices = new Prices[Math.max(0, layers.size() - 1)][][];
         for (int layer = 0; layer < layers.size(); layer++) {
             List<Block> blocks = layers.get(layer).blocks();
@@ -78,7 +84,28 @@ final class SongLattice implements Lattice {
     public double nodeCost(int layer, int node) {
         Layer at = layers.get(layer);
         int block = at.blockOf(node);
-        return at.blocks().get(block).cost(node - at.firstNode(block));
+        Block in = at.blocks().get(block);
+        return in.cost(node - at.firstNode(block)) + (in.held() ? 0 : beside[layer][node]);
+    }
+
+    /** What a grip costs beside another guitar that plays at the same time. */
+    interface Beside {
+        Beside NOBODY = (placement, grip) -> 0;
+
+        double price(int placement, Grip grip);
+    }
+
+    private static double[] priced(Layer layer, Beside beside) {
+        double[] prices = new double[layer.nodes()];
+        if (beside != Beside.NOBODY) {
+            int node = 0;
+            for (Block block : layer.blocks()) {
+                for (RatedGrip grip : block.grips()) {
+                    prices[node++] = beside.price(layer.placed().index(), grip.grip());
+                }
+            }
+        }
+        return prices;
     }
 
     @Override

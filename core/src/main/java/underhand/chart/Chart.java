@@ -97,6 +97,19 @@ public record Chart(
                 sections.stream().map(s -> s.transpose(semitones, from)).toList());
     }
 
+    /** A song of one of its sections alone, counted from 0. */
+    public Chart only(int section) {
+        return new Chart(title, key, metre, tempo, capo, tuning, List.of(sections.get(section)));
+    }
+
+    /** Index of a section's first placement. */
+    public int firstPlacement(int section) {
+        return sections.subList(0, section).stream()
+                .flatMap(s -> s.bars().stream())
+                .mapToInt(b -> b.placements().size())
+                .sum();
+    }
+
     public int bars() {
         return sections.stream().mapToInt(s -> s.bars().size()).sum();
     }

@@ -113,6 +113,12 @@ class SongbookTest {
                 .put("repeatsAlike", false)
                 .put("ring", 0.5);
         decisions.withArray("/locks").add(json.readTree(LOCK));
+        decisions
+                .withArray("/readings")
+                .addObject()
+                .put("placement", 1)
+                .put("reading", "sevenths")
+                .put("stand", "pinned");
         JsonNode changed = read(
                 change(song, song.get("version").asLong(), CHART, decisions).andExpect(status().isOk()));
         assertEquals(decisions, changed.get("decisions"));

@@ -81,6 +81,30 @@ class ArrangementController {
         return song;
     }
 
+    /** @param placement place in the chart, from 0 */
+    record ReadingsRequest(PreviewRequest song, int placement) {}
+
+    @PostMapping("/arrangements/readings")
+    ReadingsView readings(@RequestBody ReadingsRequest request) {
+        return service.readings(song(request.song()), request.placement());
+    }
+
+    /** @param section number of a section from 0; the whole song when missing */
+    record LadderRequest(PreviewRequest song, Integer section) {}
+
+    @PostMapping("/arrangements/rungs")
+    List<RungStepView> ladder(@RequestBody LadderRequest request) {
+        return service.rungs(song(request.song()), request.section());
+    }
+
+    /** @param second who plays beside the first, on what; its chart is the first one's */
+    record SecondRequest(PreviewRequest first, PreviewRequest second) {}
+
+    @PostMapping("/arrangements/second")
+    SecondView second(@RequestBody SecondRequest request) {
+        return service.second(song(request.first()), song(request.second()));
+    }
+
     record RungView(int level, String name, int mostFingers, int longestBarre, int highestFret, double changeSeconds) {}
 
     @GetMapping("/rungs")

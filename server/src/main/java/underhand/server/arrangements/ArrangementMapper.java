@@ -13,9 +13,11 @@ import underhand.arrange.PlacedGrip;
 import underhand.arrange.TimedChange;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
-import underhand.format.ChartReading;
 import underhand.format.Fault;
 import underhand.hand.Grip;
+import underhand.harmony.Function;
+import underhand.harmony.HarmonyReader;
+import underhand.harmony.Reading;
 import underhand.neck.Fretboard;
 import underhand.server.arrangements.ArrangementView.ActView;
 import underhand.server.arrangements.ArrangementView.AlternativeView;
@@ -23,8 +25,10 @@ import underhand.server.arrangements.ArrangementView.CandidateView;
 import underhand.server.arrangements.ArrangementView.CapoView;
 import underhand.server.arrangements.ArrangementView.ChangeView;
 import underhand.server.arrangements.ArrangementView.FaultView;
+import underhand.server.arrangements.ArrangementView.FunctionView;
 import underhand.server.arrangements.ArrangementView.PlacementView;
 import underhand.server.arrangements.ArrangementView.ReadingView;
+import underhand.server.arrangements.ArrangementView.SectionKeyView;
 import underhand.server.arrangements.ArrangementView.WarningView;
 import underhand.server.arrangements.ArrangementView.WorstChangeView;
 import underhand.server.shapes.GripView;
@@ -45,9 +49,9 @@ final class ArrangementMapper {
         this.board = new Fretboard(settings.guitar(), settings.tuning(), arrangement.capo());
     }
 
-    static ArrangementView view(ChartReading reading, ArrangementSettings settings, Arrangement arrangement) {
+    static ArrangementView view(
+            Chart chart, List<Fault> faults, ArrangementSettings settings, Arrangement arrangement) {
         ArrangementMapper mapper = new ArrangementMapper(arrangement, settings);
-        Chart chart = reading.chart();
         return new ArrangementView(
                 chart.title(),
                 arrangement.key().glyphs(),
@@ -57,6 +61,9 @@ final class ArrangementMapper {
                 settings.rung().level(),
                 settings.setting().id(),
                 mapper.capo(),
+                HarmonyReader.of(chart).sections().stream()
+                        .map(ArrangementMapper::section)
+                        .toList(),
                 arrangement.placements().stream().map(mapper::placement).toList(),
                 arrangement.changes().stream().map(ArrangementMapper::change).toList(),
                 round(arrangement.total()),
@@ -64,7 +71,21 @@ final class ArrangementMapper {
                 arrangement.warnings().stream()
                         .map(w -> new WarningView(w.kind().name().toLowerCase(Locale.ROOT), w.text(), w.placements()))
                         .toList(),
-                faults(reading.faults()));
+                faults(faults));
+    }
+
+    private static SectionKeyView section(HarmonyReader.SectionKey section) {
+        return new SectionKeyView(
+                section.section(),
+                section.firstBar(),
+                section.key().glyphs(),
+                round(section.score()),
+                section.runnerUp().key().glyphs(),
+                round(section.runnerUp().score()));
+    }
+
+    private static FunctionView function(Function function) {
+        return new FunctionView(function.kind().name().toLowerCase(Locale.ROOT), function.numeral(), function.words());
     }
 
     static List<FaultView> faults(List<Fault> faults) {
@@ -121,7 +142,16 @@ final class ArrangementMapper {
                 name,
                 placed.played().map(ChordSymbol::glyphs).orElse(null),
                 placed.degree().orElse(null),
-                new ReadingView(placed.segment().rule(), name == null ? "" : name),
+                new ReadingView(
+                        placed.segment().rule(),
+                        name == null ? "" : name,
+                        placed.placed()
+                                .placement()
+                                .chord()
+                                .map(ChordSymbol::glyphs)
+                                .orElse(""),
+                        placed.reading().map(Reading::reason).orElse("")),
+                placed.function().map(ArrangementMapper::function).orElse(null),
                 placed.grip()
                         .map(g -> GripView.of(g, chord.orElseThrow(), board))
                         .orElse(null),

@@ -3,19 +3,24 @@ package underhand.server.arrangements;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalInt;
 import org.springframework.stereotype.Service;
 import underhand.arrange.Arrangement;
 import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Arranger;
 import underhand.arrange.KeySweep;
+import underhand.arrange.Ladder;
+import underhand.arrange.LadderStep;
+import underhand.arrange.SecondPart;
 import underhand.arrange.Sweep;
 import underhand.chart.Chart;
 import underhand.format.ChartReading;
 import underhand.format.ChartTextReader;
 import underhand.hand.Rung;
+import underhand.harmony.Function;
 import underhand.harmony.KeyFinder;
+import underhand.harmony.Rules;
 import underhand.server.arrangements.ArrangementView.AlternativeView;
 import underhand.server.arrangements.ArrangementView.FaultView;
 import underhand.server.platform.InputException;
@@ -33,6 +38,8 @@ public class ArrangementService {
     private final Arranger arranger;
     private final Cache<Key, Sweep> sweeps =
             Caffeine.newBuilder().maximumSize(SWEEPS_KEPT).build();
+    private final Cache<LadderKey, List<RungStepView>> ladders =
+            Caffeine.newBuilder().maximumSize(SWEEPS_KEPT).build();
 
     ArrangementService(Arranger arranger) {
         this.arranger = arranger;
@@ -41,9 +48,11 @@ public class ArrangementService {
     /** @param settings with the capo left open */
     private record Key(String source, int transpose, ArrangementSettings settings) {}
 
+    private record LadderKey(String source, int transpose, Integer section, ArrangementSettings settings) {}
+
     ArrangementView preview(PreviewRequest request) {
         Task task = task(request);
-        return ArrangementMapper.view(task.reading(), task.settings(), arrange(task));
+        return view(task, arrange(task));
     }
 
     /** Every other grip of one place in a part, cheapest for the song first. */
@@ -55,6 +64,71 @@ public class ArrangementService {
             throw InputException.field("index", "index must be 0 to " + (places - 1) + ", was " + index + ".");
         }
         return ArrangementMapper.alternatives(task.settings(), arrangement, index);
+    }
+
+    private static ArrangementView view(Task task, Arrangement arrangement) {
+        return ArrangementMapper.view(task.chart(), task.reading().faults(), task.settings(), arrangement);
+    }
+
+    /** What may stand in the place of a chord of the chart, and why the other rules propose nothing. */
+    ReadingsView readings(PreviewRequest request, int placement) {
+        Task task = task(request);
+        Sweep sweep = sweep(task);
+        Rules.Judgement judgement = sweep.judgement(placement)
+                .orElseThrow(() -> InputException.field(
+                        "placement", "There is no chord at placement " + placement + " of this chart."));
+        return new ReadingsView(
+                sweep.harmony().function(placement).map(Function::words).orElse(""),
+                sweep.readings(task.settings().capo(), placement).stream()
+                        .map(ReadingsView.OfferView::of)
+                        .toList(),
+                judgement.refusals().stream().map(ReadingsView.RefusalView::of).toList());
+    }
+
+    /** A section on all five rungs; the whole song when no section is named. */
+    List<RungStepView> rungs(PreviewRequest request, Integer section) {
+        Task task = task(request);
+        Chart whole = task.chart();
+        int sections = whole.sections().size();
+        if (section != null && (section < 0 || section >= sections)) {
+            throw InputException.field("section", "section must be 0 to " + (sections - 1) + ", was " + section + ".");
+        }
+        Chart chart = section == null ? whole : whole.only(section);
+        int offset = section == null ? 0 : whole.firstPlacement(section);
+        ArrangementSettings open = task.settings().withCapoOpen();
+        return ladders.get(
+                new LadderKey(task.source(), task.transpose(), section, open),
+                key -> Ladder.of(arranger, chart, open).stream()
+                        .map(step -> step(open, chart, step, offset))
+                        .toList());
+    }
+
+    private static RungStepView step(ArrangementSettings settings, Chart chart, LadderStep step, int offset) {
+        return new RungStepView(
+                step.rung(),
+                Rung.of(step.rung()).name(),
+                step.adds(),
+                GripView.round(step.effort()),
+                step.readings().stream()
+                        .map(c -> new ReadingChoiceRequest(
+                                c.placement() + offset,
+                                c.reading(),
+                                c.stand().name().toLowerCase(Locale.ROOT)))
+                        .toList(),
+                ArrangementMapper.view(chart, List.of(), settings.withRung(step.rung()), step.arrangement()));
+    }
+
+    /** A second guitar beside a first; both play the first one's chart. */
+    SecondView second(PreviewRequest first, PreviewRequest second) {
+        Task task = task(first);
+        ArrangementSettings settings =
+                SettingsReader.read(second, task.reading().chart());
+        SecondPart part = arranger.second(task.chart(), arrange(task), task.settings(), settings);
+        return new SecondView(
+                ArrangementMapper.view(task.chart(), List.of(), settings, part.arrangement()),
+                GripView.round(part.overlap().sharedPlaces()),
+                GripView.round(part.overlap().sharedPitches()),
+                GripView.round(part.overlap().registerSemitones()));
     }
 
     /** The song in every key the singer can sing it in, least effort first. */
@@ -87,13 +161,16 @@ public class ArrangementService {
     }
 
     private Arrangement arrange(Task task) {
-        OptionalInt capo = task.settings().capo();
-        if (capo.isPresent() && capo.getAsInt() > ArrangementSettings.HIGHEST_CAPO) {
-            return arranger.arrange(task.chart(), task.settings());
-        }
+        return sweep(task).at(task.settings().capo());
+    }
+
+    /** The sweep that holds the capo asked for: one for all of them, unless it lies beyond what is tried by itself. */
+    private Sweep sweep(Task task) {
         ArrangementSettings open = task.settings().withCapoOpen();
-        return sweeps.get(new Key(task.source(), task.transpose(), open), key -> arranger.sweep(task.chart(), open))
-                .at(capo);
+        Sweep all =
+                sweeps.get(new Key(task.source(), task.transpose(), open), key -> arranger.sweep(task.chart(), open));
+        boolean beyond = task.settings().capo().orElse(0) > all.highestCapo();
+        return beyond ? arranger.sweep(task.chart(), task.settings()) : all;
     }
 
     /**

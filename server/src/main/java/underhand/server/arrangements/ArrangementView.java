@@ -14,6 +14,7 @@ public record ArrangementView(
         int rung,
         String setting,
         CapoView capo,
+        List<SectionKeyView> sections,
         List<PlacementView> placements,
         List<ChangeView> changes,
         double total,
@@ -56,13 +57,36 @@ public record ArrangementView(
             @Schema(nullable = true) String played,
             @Schema(nullable = true) String degree,
             ReadingView reading,
+            @Schema(nullable = true) FunctionView function,
             @Schema(nullable = true) GripView grip,
             boolean locked,
             List<AlternativeView> alternatives,
             int otherGrips) {}
 
-    /** @param id {@code original}: the chord as the chart has it */
-    public record ReadingView(String id, String chord) {}
+    /**
+     * Which reading of a placement is played.
+     *
+     * @param id {@code original} for the chord as the chart has it
+     * @param chord the chord this place sounds
+     * @param original the chart's own chord
+     * @param reason why it may stand here; blank for the original
+     */
+    public record ReadingView(String id, String chord, String original, String reason) {}
+
+    /**
+     * What the chart's chord does in its key.
+     *
+     * @param numeral Roman numeral, with the degree it leads to for a secondary dominant
+     */
+    public record FunctionView(String kind, String numeral, String words) {}
+
+    /**
+     * The key of a section.
+     *
+     * @param runnerUp the key that fits next best, and how well: higher is better
+     */
+    public record SectionKeyView(
+            String section, int bar, String key, double score, String runnerUp, double runnerUpScore) {}
 
     /** @param price how much dearer the whole song becomes with this grip here */
     public record AlternativeView(GripView grip, double price) {}

@@ -24,6 +24,7 @@ public record PreviewRequest(
         GuitarRequest guitar,
         HouseRulesRequest houseRules,
         List<LockRequest> locks,
+        List<ReadingChoiceRequest> readings,
         Integer tempo,
         Integer transpose) {
 

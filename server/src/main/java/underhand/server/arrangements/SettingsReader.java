@@ -46,6 +46,11 @@ final class SettingsReader {
                 capo(request.capo()),
                 request.tempo() == null ? OptionalInt.empty() : OptionalInt.of(request.tempo()),
                 request.locks() == null ? List.of() : locks(request.locks(), chart),
+                request.readings() == null
+                        ? List.of()
+                        : request.readings().stream()
+                                .map(ReadingChoiceRequest::toChoice)
+                                .toList(),
                 request.houseRules() == null
                         ? HouseRules.DEFAULT
                         : request.houseRules().toRules());

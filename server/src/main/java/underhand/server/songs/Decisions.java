@@ -8,6 +8,7 @@ import underhand.arrange.Setting;
 import underhand.chart.Chart;
 import underhand.hand.Rung;
 import underhand.server.arrangements.LockRequest;
+import underhand.server.arrangements.ReadingChoiceRequest;
 import underhand.server.platform.InputException;
 import underhand.server.players.HouseRulesRequest;
 
@@ -28,6 +29,7 @@ record Decisions(
         @Schema(nullable = true) Integer tempo,
         int transpose,
         List<LockRequest> locks,
+        List<ReadingChoiceRequest> readings,
         @Schema(nullable = true) Long playerId,
         @Schema(nullable = true) Long guitarId,
         HouseRulesRequest houseRules) {
@@ -36,11 +38,13 @@ record Decisions(
 
     /** Decisions of a song nobody has decided anything for. */
     static Decisions first(int rung, Integer capo) {
-        return new Decisions(rung, Setting.ALONE.id(), capo, null, 0, List.of(), null, null, HouseRulesRequest.NONE);
+        return new Decisions(
+                rung, Setting.ALONE.id(), capo, null, 0, List.of(), List.of(), null, null, HouseRulesRequest.NONE);
     }
 
     Decisions {
         locks = locks == null ? List.of() : List.copyOf(locks);
+        readings = readings == null ? List.of() : List.copyOf(readings);
         houseRules = houseRules == null ? HouseRulesRequest.NONE : houseRules;
     }
 
@@ -53,6 +57,7 @@ record Decisions(
         inRange("transpose", transpose, 1 - OCTAVE, OCTAVE - 1);
         houseRules.toRules();
         locks.forEach(LockRequest::toLock);
+        readings.forEach(ReadingChoiceRequest::toChoice);
     }
 
     private static void inRange(String field, Integer value, int low, int high) {

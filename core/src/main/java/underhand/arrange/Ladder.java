@@ -1,0 +1,236 @@
+package underhand.arrange;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import underhand.arrange.ReadingChoice.Stand;
+import underhand.chart.Chart;
+import underhand.hand.Rung;
+import underhand.harmony.HarmonyReader;
+import underhand.harmony.Reading;
+import underhand.harmony.Rule;
+import underhand.harmony.Rules;
+import underhand.harmony.Spot;
+import underhand.harmony.Stance;
+import underhand.neck.Shape;
+
+/**
+ * The ladder of one song: the same chart on all five rungs, each adding something to the rung below.
+ *
+ * <p>Every rung tries its arrangements from the plainest to the richest, table below. Of all choices that go up, no rung
+ * asking less of a beginner or holding at a lower tempo than the one below, the one is taken on which the fewest rungs add
+ * nothing; of equal ones the plainest. Rung 1 leaves out what first shapes have
+ * not; where a chord still needs more, any simplifying rule may help.
+ */
+public final class Ladder {
+
+    /**
+     * A way to arrange on a rung.
+     *
+     * @param noCapo whether it does without a capo
+     * @param moving whether its top line is sought to move
+     * @param wishes rules in order of preference; a placement takes the first that proposes a reading
+     */
+    private record Plan(boolean noCapo, boolean moving, List<String> wishes) {
+
+        static Plan of(String... wishes) {
+            return new Plan(false, false, List.of(wishes));
+        }
+
+        static Plan withoutCapo(String... wishes) {
+            return new Plan(true, false, List.of(wishes));
+        }
+
+        static Plan withMovingTop(String... wishes) {
+            return new Plan(true, true, List.of(wishes));
+        }
+    }
+
+    private static final String[] SEVENTHS = {"sevenths"};
+    private static final String[] COLOURS = {"flat-nine", "ninths", "ending", "sevenths"};
+    private static final String[] LINES = {
+        "falling-line:inside",
+        "turnaround",
+        "two-before-five",
+        "borrowed-four",
+        "secondary-dominant",
+        "flat-nine",
+        "ending",
+        "ninths",
+        "sevenths"
+    };
+
+    private static final List<List<Plan>> PLANS = List.of(
+            List.of(Plan.of("drop-extension:triad", "drop-extension:m", "drop-extension:dim", "drop-bass")),
+            List.of(
+                    Plan.of("drop-extension:7", "drop-extension:m7", "drop-extension:maj7"),
+                    Plan.of(),
+                    Plan.of(SEVENTHS)),
+            List.of(Plan.of(), Plan.withoutCapo(), Plan.of(SEVENTHS), Plan.withoutCapo(SEVENTHS)),
+            List.of(Plan.of(SEVENTHS), Plan.withoutCapo(SEVENTHS), Plan.of(COLOURS), Plan.withoutCapo(COLOURS)),
+            List.of(
+                    Plan.of(COLOURS),
+                    Plan.withoutCapo(COLOURS),
+                    Plan.of(LINES),
+                    Plan.withoutCapo(LINES),
+                    Plan.withMovingTop(LINES)));
+
+    /** A rung easier than the one below weighs more than any number that add nothing. */
+    private static final int EASIER = 100;
+
+    private final Arranger arranger;
+    private final Chart chart;
+    private final HarmonyReader harmony;
+    private final ArrangementSettings settings;
+
+    private Ladder(Arranger arranger, Chart chart, ArrangementSettings settings) {
+        this.arranger = arranger;
+        this.chart = chart;
+        this.harmony = HarmonyReader.of(chart);
+        this.settings = settings;
+    }
+
+    /** The five rungs of a chart, the first first. Locks and readings of the settings are left out. */
+    public static List<LadderStep> of(Arranger arranger, Chart chart, ArrangementSettings settings) {
+        return new Ladder(arranger, chart, settings.withLocks(List.of()).withReadings(List.of())).climb();
+    }
+
+    private List<LadderStep> climb() {
+        List<List<LadderStep>> tried = new ArrayList<>();
+        for (int rung = Rung.LOWEST; rung <= Rung.HIGHEST; rung++) {
+            int at = rung;
+            tried.add(PLANS.get(rung - 1).stream().map(plan -> step(at, plan)).toList());
+        }
+        Climb best = best(tried, new ArrayList<>(), Climb.WORST);
+        return best.steps().stream().map(Ladder::spoken).toList();
+    }
+
+    /**
+     * A choice of one step for every rung.
+     *
+     * @param faults rungs that are easier than the one below, counted dear, and rungs that add nothing
+     */
+    private record Climb(List<LadderStep> steps, int faults) {
+
+        static final Climb WORST = new Climb(List.of(), Integer.MAX_VALUE);
+    }
+
+    /** Of all choices the one with the fewest faults; of equal ones the plainest. */
+    private static Climb best(List<List<LadderStep>> tried, List<LadderStep> chosen, Climb best) {
+        if (chosen.size() == tried.size()) {
+            int faults = faults(chosen);
+            return faults < best.faults() ? new Climb(List.copyOf(chosen), faults) : best;
+        }
+        Climb found = best;
+        for (LadderStep step : tried.get(chosen.size())) {
+            LadderStep below = chosen.isEmpty() ? null : chosen.get(chosen.size() - 1);
+            chosen.add(step.above(below));
+            found = faults(chosen) < found.faults() ? best(tried, chosen, found) : found;
+            chosen.remove(chosen.size() - 1);
+        }
+        return found;
+    }
+
+    private static int faults(List<LadderStep> steps) {
+        int faults = 0;
+        for (int i = 1; i < steps.size(); i++) {
+            LadderStep below = steps.get(i - 1);
+            LadderStep step = steps.get(i);
+            boolean easier = step.effort() < below.effort()
+                    || step.arrangement().fastestTempo() < below.arrangement().fastestTempo();
+            faults += easier ? EASIER : 0;
+            faults += step.adds().isEmpty() ? 1 : 0;
+        }
+        return faults;
+    }
+
+    private static LadderStep spoken(LadderStep step) {
+        return step.adds().isEmpty()
+                ? step.withAdds("Adds speed: the same grips hold up to "
+                        + step.arrangement().fastestTempo() + " beats a minute.")
+                : step;
+    }
+
+    private LadderStep step(int rung, Plan plan) {
+        ArrangementSettings on = settings.withRung(rung);
+        if (plan.noCapo()) {
+            on = on.withHouseRules(on.houseRules().withCapo(false)).withCapo(0);
+        }
+        if (plan.moving()) {
+            on = on.withHouseRules(on.houseRules().withMotion(1));
+        }
+        Stance stance = on.stance();
+        List<ReadingChoice> choices = new ArrayList<>();
+        for (Spot spot : harmony.spots()) {
+            wished(plan, Rules.judge(spot, stance))
+                    .ifPresent(r -> choices.add(new ReadingChoice(spot.placed().index(), r.rule(), Stand.PINNED)));
+        }
+        Arrangement arrangement = arrange(on.withReadings(choices));
+        if (rung == Rung.LOWEST) {
+            arrangement = eased(on, choices, arrangement);
+        }
+        double effort = effort(arrangement);
+        return new LadderStep(rung, arrangement, choices, effort, "");
+    }
+
+    private static Optional<Reading> wished(Plan plan, Rules.Judgement judgement) {
+        for (String wish : plan.wishes()) {
+            Optional<Reading> found = judgement.readings().stream()
+                    .filter(r -> r.rule().equals(wish) || r.rule().startsWith(wish + ":"))
+                    .findFirst();
+            if (found.isPresent()) {
+                return found;
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Arrangement arrange(ArrangementSettings on) {
+        return arranger.sweep(chart, on).at(on.capo());
+    }
+
+    /** Lets any simplifying rule help where a chord needs more than the rung has. */
+    private Arrangement eased(ArrangementSettings on, List<ReadingChoice> choices, Arrangement first) {
+        List<Integer> hard = first.placements().stream()
+                .filter(p -> p.segment().chord().isPresent())
+                .filter(p ->
+                        p.grip().isEmpty() || p.grip().get().rung() > on.rung().level())
+                .map(p -> p.placed().index())
+                .distinct()
+                .toList();
+        if (hard.isEmpty()) {
+            return first;
+        }
+        choices.removeIf(c -> hard.contains(c.placement()));
+        for (Spot spot : harmony.spots()) {
+            if (hard.contains(spot.placed().index())) {
+                Rules.judge(spot, on.stance()).readings().stream()
+                        .filter(r -> Rules.of(r.family()).family() == Rule.Family.SIMPLIFY)
+                        .forEach(
+                                r -> choices.add(new ReadingChoice(spot.placed().index(), r.rule(), Stand.ACCEPTED)));
+            }
+        }
+        return arrange(on.withReadings(choices).withCapo(first.capo()));
+    }
+
+    /** What a part would ask of a beginner, a bar: of the hand, and of what there is to learn. */
+    private double effort(Arrangement arrangement) {
+        Map<Shape, Integer> occurrences = new HashMap<>();
+        arrangement.placements().stream()
+                .flatMap(p -> p.grip().stream())
+                .forEach(g -> occurrences.merge(g.grip().shape(), 1, Integer::sum));
+        double effort = 0;
+        for (PlacedGrip placed : arrangement.placements()) {
+            effort += placed.grip()
+                    .map(g -> arranger.beginner()
+                            .effort(g, occurrences.get(g.grip().shape())))
+                    .orElse(0.0);
+        }
+        for (TimedChange change : arrangement.changes()) {
+            effort += change.change().effort();
+        }
+        return effort / Math.max(1, chart.bars());
+    }
+}

@@ -1,0 +1,42 @@
+package underhand.server.arrangements;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Arrays;
+import java.util.Locale;
+import underhand.arrange.ReadingChoice;
+import underhand.arrange.ReadingChoice.Stand;
+import underhand.chart.Chart;
+import underhand.server.platform.InputException;
+
+/**
+ * What was said to a reading of a placement.
+ *
+ * @param placement counted from 0 in the chart
+ * @param reading id of the reading
+ * @param stand accepted, pinned or refused
+ */
+public record ReadingChoiceRequest(
+        Integer placement,
+        String reading,
+
+        @Schema(allowableValues = {"accepted", "pinned", "refused"})
+        String stand) {
+
+    private static final int LONGEST_ID = 80;
+
+    /** @throws InputException naming what is missing or wrong */
+    public ReadingChoice toChoice() {
+        if (placement == null || placement < 0 || placement >= Chart.MOST_PLACEMENTS) {
+            throw InputException.field("readings", "A reading names its placement, counted from 0.");
+        }
+        if (reading == null || reading.isBlank() || reading.length() > LONGEST_ID) {
+            throw InputException.field("readings", "A choice names its reading, such as two-before-five.");
+        }
+        Stand said = Arrays.stream(Stand.values())
+                .filter(s -> s.name().toLowerCase(Locale.ROOT).equals(stand))
+                .findFirst()
+                .orElseThrow(() -> InputException.field(
+                        "readings", "stand must be accepted, pinned or refused, was \"" + stand + "\"."));
+        return new ReadingChoice(placement, reading, said);
+    }
+}
