@@ -10,9 +10,10 @@ export type Alternative = Schemas['AlternativeView'];
 export type CapoCandidate = Schemas['CandidateView'];
 export type Effort = Schemas['EffortView'];
 export type Fault = Schemas['FaultView'];
-export type Song = Schemas['SongView'];
+export type Song = Omit<Schemas['SongView'], 'decisions'> & { decisions: Decisions };
 export type SongSummary = Schemas['SongSummary'];
-export type Decisions = Schemas['Decisions'];
+export type SecondGuitar = Schemas['SecondGuitar'];
+export type Decisions = Omit<Schemas['Decisions'], 'second'> & { second: SecondGuitar | null };
 export type Rung = Schemas['RungView'];
 export type RungEffort = Schemas['RungEffort'];
 export type Player = Schemas['PlayerView'];
@@ -22,9 +23,14 @@ export type GuitarBuild = Schemas['GuitarBuild'];
 export type HouseRules = Schemas['HouseRulesRequest'];
 export type Lock = Schemas['LockRequest'];
 export type PairReach = Schemas['PairReach'];
-export type Version = Schemas['VersionView'];
+export type Version = Omit<Schemas['VersionView'], 'decisions'> & { decisions: Decisions };
 export type KeyOption = Schemas['KeyView'];
 export type Range = Schemas['RangeRequest'];
+export type ReadingChoice = Schemas['ReadingChoiceRequest'];
+export type Readings = Schemas['ReadingsView'];
+export type ReadingOffer = Schemas['OfferView'];
+export type RungStep = Schemas['RungStepView'];
+export type SecondPart = Schemas['SecondView'];
 export type PreviewBody = Schemas['PreviewRequest'];
 
 /** An answer of the server that is no success, as RFC 9457 has it. */
@@ -100,6 +106,12 @@ export const api = {
   removeVersion: (songId: number, id: number) => call<undefined>('DELETE', `/songs/${songId}/versions/${id}`),
   alternatives: (song: PreviewBody, index: number, signal?: AbortSignal) =>
     call<Alternative[]>('POST', '/arrangements/alternatives', { song, index }, signal),
+  readings: (song: PreviewBody, placement: number, signal?: AbortSignal) =>
+    call<Readings>('POST', '/arrangements/readings', { song, placement }, signal),
+  ladder: (song: PreviewBody, section: number | null, signal?: AbortSignal) =>
+    call<RungStep[]>('POST', '/arrangements/rungs', { song, section }, signal),
+  second: (first: PreviewBody, second: PreviewBody, signal?: AbortSignal) =>
+    call<SecondPart>('POST', '/arrangements/second', { first, second }, signal),
   keys: (song: PreviewBody, tune?: Range, voice?: Range) =>
     call<KeyOption[]>('POST', '/arrangements/keys', { song, tune, voice }),
   arrange: (body: PreviewBody, signal?: AbortSignal) =>
@@ -122,14 +134,16 @@ export function previewBody(
   player: PlayerLimits | undefined,
   guitar: GuitarBuild | undefined,
 ): PreviewBody {
-  const noCapo = guitar?.kind === 'electric';
+  const rules = mergedRules(player?.houseRules, decisions.houseRules);
+  const capoAllowed = rules.capo ?? guitar?.kind !== 'electric';
   const body: PreviewBody = {
     chart: { format: 'text', source },
     rung: decisions.rung,
     setting: decisions.setting,
-    capo: (decisions.capo ?? (noCapo ? 0 : 'auto')) as string,
-    houseRules: mergedRules(player?.houseRules, decisions.houseRules),
+    capo: (decisions.capo ?? 'auto') as string,
+    houseRules: { ...rules, capo: capoAllowed },
     locks: decisions.locks,
+    readings: decisions.readings,
     transpose: decisions.transpose,
   };
   if (decisions.tempo !== null) {

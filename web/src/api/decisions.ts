@@ -8,7 +8,9 @@ export const NO_DECISIONS: Decisions = {
   tempo: null,
   transpose: 0,
   locks: [],
+  readings: [],
   playerId: null,
   guitarId: null,
   houseRules: {},
+  second: null,
 };

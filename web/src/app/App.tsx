@@ -5,6 +5,7 @@ import { createBrowserRouter, RouterProvider } from 'react-router';
 import { BenchView } from '../features/bench/BenchView';
 import { PlayersView } from '../features/players/PlayersView';
 import { PrintView } from '../features/sheet/PrintView';
+import { RungsView } from '../features/rungs/RungsView';
 import { SongbookView } from '../features/songbook/SongbookView';
 import { VersionsView } from '../features/versions/VersionsView';
 import { NotFound } from './NotFound';
@@ -22,6 +23,7 @@ const router = createBrowserRouter([
     children: [
       { path: '/', element: <SongbookView /> },
       { path: '/songs/:id', element: <BenchView /> },
+      { path: '/songs/:id/rungs', element: <RungsView /> },
       { path: '/songs/:id/versions', element: <VersionsView /> },
       { path: '/players', element: <PlayersView /> },
       { path: '*', element: <NotFound /> },

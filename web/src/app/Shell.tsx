@@ -54,6 +54,7 @@ export function Shell() {
             <Place to={base} end>
               Bench
             </Place>
+            <Place to={`${base}/rungs`}>Rungs</Place>
             <Place to={`${base}/versions`}>Versions</Place>
           </>
         )}

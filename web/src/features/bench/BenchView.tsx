@@ -9,7 +9,7 @@ import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
-import type { Arrangement, Placement } from '../../api/client';
+import type { Arrangement, Decisions, Placement } from '../../api/client';
 import { usePlayers } from '../../api/useArrangement';
 import { LeftHanded } from '../../shared/hand';
 import { Problem } from '../../shared/Problem';
@@ -21,9 +21,13 @@ import { HandRoad } from './HandRoad';
 import { KeyDialog } from './KeyDialog';
 import { loopTempo, sectionLoop, type Loop } from './loop';
 import { KeysDialog } from './KeysDialog';
+import { decide, reach } from './readings';
+import { SecondRoad } from './SecondRoad';
 import { TempoBar } from './TempoBar';
 import { useAlternatives } from './useAlternatives';
 import { useBench, type BenchDispatch } from './useBench';
+import { useReadings } from './useReadings';
+import { useSecond } from '../../api/useSecond';
 import { useBenchKeys } from './useBenchKeys';
 import { WhyPanel, type WhyActions } from './WhyPanel';
 
@@ -43,6 +47,8 @@ function Bench({ id }: { id: number }) {
   const [loop, setLoop] = useState<Loop | null>(null);
   const chosen = selected !== null && data && selected < data.placements.length ? selected : null;
   const alternatives = useAlternatives(body, chosen === null ? undefined : data?.placements[chosen]);
+  const readings = useReadings(body, chosen === null ? undefined : data?.placements[chosen]);
+  const second = useSecond(body, state.present);
   const openHelp = useCallback(() => setHelping(true), []);
   const toggleLoop = useCallback(() => {
     const bar = data?.placements[chosen ?? 0]?.bar;
@@ -76,7 +82,7 @@ function Bench({ id }: { id: number }) {
           }}
         >
           <Box sx={{ p: { xs: 2, md: 2.5 }, pt: { md: 2 }, minWidth: 0, overflowY: { md: 'auto' } }}>
-            <Heading arrangement={data} title={song.data?.title} onKey={() => setKeying(true)}>
+            <Heading arrangement={data} title={song.data?.title}>
               <IconButton
                 aria-label="Undo"
                 disabled={state.past.length === 0}
@@ -121,6 +127,7 @@ function Bench({ id }: { id: number }) {
                     onSelect={select}
                     onLoop={setLoop}
                   />
+                  {second && <SecondRoad second={second} selected={chosen} onSelect={select} />}
                 </>
               ) : (
                 !arrangement.isError && <Loading />
@@ -131,10 +138,11 @@ function Bench({ id }: { id: number }) {
             <WhyPanel
               arrangement={data}
               alternatives={alternatives}
+              readings={readings}
               decisions={decisions}
               rules={body?.houseRules ?? {}}
               selected={chosen}
-              actions={actionsFor(data, dispatch, select)}
+              actions={actionsFor(data, decisions, dispatch, select)}
             />
           ) : (
             <Box sx={{ bgcolor: 'draw.panel' }} />
@@ -148,6 +156,7 @@ function Bench({ id }: { id: number }) {
             onTempo={(tempo) => dispatch({ type: 'decide', change: { tempo } })}
           >
             <Button onClick={openHelp}>? keys</Button>
+            <Button onClick={() => setKeying(true)}>Another key</Button>
             <Button onClick={() => setEditing(true)}>Edit the chart</Button>
             <Button component={Link} to={`/songs/${id}/print`}>
               Print
@@ -198,6 +207,7 @@ function Bench({ id }: { id: number }) {
 
 function actionsFor(
   arrangement: Arrangement,
+  decisions: Decisions,
   dispatch: BenchDispatch,
   select: (index: number | null) => void,
 ): WhyActions {
@@ -214,18 +224,21 @@ function actionsFor(
           .map((p) => ({ ...at(p), lowestFret, highestFret })),
       }),
     onSelect: select,
+    onReading: (placement, reading, stand, scope) =>
+      dispatch({
+        type: 'read',
+        ...decide(decisions.readings, reach(arrangement, placement, reading, scope), reading, stand),
+      }),
   };
 }
 
 function Heading({
   arrangement,
   title,
-  onKey,
   children,
 }: {
   arrangement: Arrangement | undefined;
   title: string | undefined;
-  onKey: () => void;
   children: ReactNode;
 }) {
   const capo = arrangement?.capo.chosen ?? 0;
@@ -242,11 +255,6 @@ function Heading({
               : `sounds in ${arrangement.key} · shapes in ${arrangement.playedKey}, capo ${capo}`}{' '}
             · {arrangement.metre} · {arrangement.tempo}
           </Typography>
-        )}
-        {arrangement && (
-          <Button size="small" onClick={onKey}>
-            Another key
-          </Button>
         )}
       </Box>
       {children}

@@ -45,7 +45,13 @@ export function ChordLane({
           }}
         >
           <Box sx={{ fontSize: '0.78rem', color: 'text.secondary', lineHeight: 1.2, minHeight: '0.95rem' }}>
-            {capo > 0 && placement.chord !== placement.played ? `sounds ${placement.chord ?? ''}` : ''}
+            {placement.reading.id === 'original' ? (
+              capo > 0 && placement.chord !== placement.played && `sounds ${placement.chord ?? ''}`
+            ) : (
+              <>
+                for <s>{placement.reading.original}</s>
+              </>
+            )}
           </Box>
           <Box
             data-testid="chord-name"
@@ -60,7 +66,9 @@ export function ChordLane({
             {placement.locked && <LockMark />}
           </Box>
           <Box sx={{ fontSize: '0.85rem', color: 'text.secondary', lineHeight: 1.3 }}>
-            {placement.degree ?? ''}
+            {placement.reading.id === 'original'
+              ? (placement.function?.numeral ?? placement.degree ?? '')
+              : (placement.degree ?? '')}
           </Box>
           <Box
             sx={{
@@ -91,7 +99,8 @@ function chordSize(name: string | null, column: number): string {
 
 function label(placement: Placement): string {
   const shape = placement.grip ? `, shape ${placement.grip.shape}` : '';
-  return `Bar ${placement.bar}, ${placement.played ?? 'no chord'}${shape}${placement.locked ? ', locked' : ''}`;
+  const instead = placement.reading.id === 'original' ? '' : `, for ${placement.reading.original}`;
+  return `Bar ${placement.bar}, ${placement.played ?? 'no chord'}${shape}${instead}${placement.locked ? ', locked' : ''}`;
 }
 
 function LockMark() {

@@ -3,7 +3,7 @@ import NativeSelect from '@mui/material/NativeSelect';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { useId, type ReactNode } from 'react';
-import { api, type Decisions } from '../../api/client';
+import { api, type Decisions, type Player, type SecondGuitar } from '../../api/client';
 import { useGuitars, usePlayers } from '../../api/useArrangement';
 
 const SETTINGS = [
@@ -26,7 +26,7 @@ export function Dials({
   const guitars = useGuitars();
   const name = rungs.data?.find((r) => r.level === decisions.rung)?.name;
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2.5, rowGap: 0.5, alignItems: 'flex-end' }}>
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, rowGap: 0.5, alignItems: 'flex-end' }}>
       <Pick
         label="Player"
         value={String(decisions.playerId ?? '')}
@@ -66,8 +66,33 @@ export function Dials({
         ]}
         onPick={(id) => onDecide({ guitarId: id === '' ? null : Number(id) })}
       />
+      <Pick
+        label="Second guitar"
+        value={secondValue(decisions)}
+        options={[
+          ['none', 'nobody'],
+          ['', 'an adult hand'],
+          ...(players.data ?? []).map((p) => [String(p.id), p.limits.name] as const),
+        ]}
+        onPick={(id) => onDecide({ second: id === 'none' ? null : besides(id, players.data, decisions) })}
+      />
     </Box>
   );
+}
+
+function secondValue({ second }: Decisions): string {
+  return second === null ? 'none' : String(second.playerId ?? '');
+}
+
+/** A second guitar for a player, on their own rung. */
+function besides(id: string, players: Player[] | undefined, decisions: Decisions): SecondGuitar {
+  const player = players?.find((p) => String(p.id) === id);
+  return {
+    rung: player?.limits.rung ?? decisions.rung,
+    capo: null,
+    playerId: player?.id ?? null,
+    guitarId: null,
+  };
 }
 
 function Pick({
@@ -101,7 +126,7 @@ function Pick({
         sx={{
           fontWeight: 700,
           minHeight: 36,
-          maxWidth: { xs: 150, md: 172 },
+          maxWidth: { xs: 150, md: 132 },
           '@media (pointer: coarse)': { minHeight: 44 },
         }}
       >
@@ -145,7 +170,7 @@ function Choice({
       aria-label={label}
       onClick={onClick}
       sx={{
-        minWidth: 40,
+        minWidth: 32,
         minHeight: 36,
         px: 1,
         border: 0,

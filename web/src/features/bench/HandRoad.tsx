@@ -19,12 +19,14 @@ const HEIGHT = 226;
 
 /** The song from left to right, the neck from bottom to top: every grip, and every finger's way to the next. */
 export function HandRoad({
+  title = 'Hand road',
   arrangement,
   selected,
   loop,
   onSelect,
   onLoop,
 }: {
+  title?: string;
   arrangement: Arrangement;
   selected: number | null;
   loop: Loop | null;
@@ -72,10 +74,10 @@ export function HandRoad({
   const width = Math.max(placements.length * column, 1);
 
   return (
-    <Box component="section" aria-label="Hand road">
+    <Box component="section" aria-label={title}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
         <Typography variant="h3" component="h2" sx={{ whiteSpace: 'nowrap' }}>
-          Hand road
+          {title}
         </Typography>
         <SectionJumps placements={placements} onJump={jump} />
         <Button

@@ -12,7 +12,7 @@ const KEYS = [
   ['shift 0 to 9', 'capo'],
   ['ctrl z', 'undo; with shift, redo'],
   ['o', 'loop its section, or end the loop'],
-  ['g s, g b, g v, g t, g p', 'go to songs, bench, versions, print, players'],
+  ['g, then s b r v t p', 'go to songs, bench, rungs, versions, print, players'],
   ['f', 'find a song in the songbook'],
   ['esc', 'see the whole song again'],
   ['?', 'these keys'],

@@ -42,6 +42,7 @@ export function SongSummary({
           </Button>
         </Box>
       )}
+      <Keys arrangement={arrangement} />
       <Shapes arrangement={arrangement} />
       {arrangement.warnings.map((warning) => (
         <Box
@@ -64,6 +65,29 @@ export function SongSummary({
         Choose a chord to see what each finger does into it, why, and what else you could take.
       </Typography>
     </>
+  );
+}
+
+/** Sections that are in another key than the song, and how sure that is. */
+function Keys({ arrangement }: { arrangement: Arrangement }) {
+  const moved = arrangement.sections.filter((s) => s.key !== arrangement.key);
+  const first = arrangement.sections[0];
+  return (
+    <Box>
+      <Typography variant="h3" component="h3" color="text.secondary">
+        Key
+      </Typography>
+      <Typography>
+        {arrangement.key}
+        {first &&
+          `; next best ${first.runnerUp} (${first.score.toFixed(1)} against ${first.runnerUpScore.toFixed(1)})`}
+      </Typography>
+      {moved.map((s) => (
+        <Typography key={s.bar} variant="body2">
+          {s.section || 'From'} bar {s.bar}: {s.key}
+        </Typography>
+      ))}
+    </Box>
   );
 }
 

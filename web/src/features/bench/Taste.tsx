@@ -1,6 +1,4 @@
 import Box from '@mui/material/Box';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
@@ -30,15 +28,6 @@ export function Taste({ rules, onDecide }: { rules: HouseRules; onDecide: (chang
         high="moving"
         value={motion}
         onChange={(value) => onDecide({ motion: value })}
-      />
-      <FormControlLabel
-        label="Play repeats like the first time"
-        control={
-          <Checkbox
-            checked={rules.repeatsAlike ?? true}
-            onChange={(event) => onDecide({ repeatsAlike: event.target.checked })}
-          />
-        }
       />
     </Box>
   );

@@ -9,6 +9,7 @@ import type {
   Grip,
   HouseRules,
   Placement,
+  Readings,
 } from '../../api/client';
 import { MONO } from '../../app/theme';
 import { GripFrame } from '../../shared/GripFrame';
@@ -16,6 +17,9 @@ import { EffortBar } from './EffortBar';
 import { MyShape } from './MyShape';
 import { OtherGrips } from './OtherGrips';
 import { RegionLock } from './RegionLock';
+import { HouseRulesPanel } from '../../shared/HouseRulesPanel';
+import type { Scope, Stand } from './readings';
+import { ReadingsPanel } from './ReadingsPanel';
 import { SongSummary } from './SongSummary';
 import { Taste } from './Taste';
 import { actWords, timeWords } from './words';
@@ -27,12 +31,14 @@ export interface WhyActions {
   onRelease: (placement: Placement) => void;
   onKeepRegion: (placement: Placement, low: number, high: number, wholeSection: boolean) => void;
   onSelect: (index: number) => void;
+  onReading: (placement: Placement, reading: string, stand: Stand | null, scope: Scope) => void;
 }
 
 /** Why the chosen placement is played as it is, or what makes the song hard when none is chosen. */
 export function WhyPanel({
   arrangement,
   alternatives,
+  readings,
   decisions,
   rules,
   selected,
@@ -41,6 +47,8 @@ export function WhyPanel({
   arrangement: Arrangement;
   /** Every other grip of the chosen placement. */
   alternatives: Alternative[];
+  /** What may stand in its place; undefined while it is asked for. */
+  readings: Readings | undefined;
   decisions: Decisions;
   /** The house rules that hold: the song's, else the player's. */
   rules: HouseRules;
@@ -67,6 +75,7 @@ export function WhyPanel({
           arrangement={arrangement}
           placement={placement}
           alternatives={alternatives}
+          readings={readings}
           decisions={decisions}
           actions={actions}
         />
@@ -75,6 +84,12 @@ export function WhyPanel({
           <SongSummary arrangement={arrangement} onSelect={actions.onSelect} />
           <Taste
             rules={rules}
+            onDecide={(change) => actions.onDecide({ houseRules: { ...decisions.houseRules, ...change } })}
+          />
+          <HouseRulesPanel
+            rules={rules}
+            decided={decisions.houseRules}
+            inherited={decisions.playerId === null ? 'usual' : 'as the player'}
             onDecide={(change) => actions.onDecide({ houseRules: { ...decisions.houseRules, ...change } })}
           />
         </>
@@ -87,12 +102,14 @@ function PlacementWhy({
   arrangement,
   placement,
   alternatives,
+  readings,
   decisions,
   actions,
 }: {
   arrangement: Arrangement;
   placement: Placement;
   alternatives: Alternative[];
+  readings: Readings | undefined;
   decisions: Decisions;
   actions: WhyActions;
 }) {
@@ -112,6 +129,7 @@ function PlacementWhy({
           Why: {title}
         </Typography>
         {change && <TimeLine change={change} />}
+        <Harmony placement={placement} />
       </Box>
       {change && grip && <Acts change={change} grip={grip} before={before?.grip ?? null} />}
       {grip && (
@@ -144,6 +162,14 @@ function PlacementWhy({
         alternatives={alternatives}
         onTake={(shape) => actions.onTake(placement, shape)}
       />
+      {placement.chord !== null && (
+        <ReadingsPanel
+          readings={readings}
+          placement={placement.placement}
+          choices={decisions.readings}
+          onDecide={(reading, stand, scope) => actions.onReading(placement, reading, stand, scope)}
+        />
+      )}
       {grip && <EffortBar effort={grip.effort} title="What makes this grip cost" />}
       {change && <EffortBar effort={change.effort} title="What makes this change cost" />}
       <RegionLock
@@ -151,6 +177,22 @@ function PlacementWhy({
         section={placement.section}
         onKeep={(low, high, all) => actions.onKeepRegion(placement, low, high, all)}
       />
+    </>
+  );
+}
+
+/** What the chord does in its key, and why another stands in its place. */
+function Harmony({ placement }: { placement: Placement }) {
+  const { reading } = placement;
+  const words = placement.function?.words ?? '';
+  return (
+    <>
+      {reading.id !== 'original' && <Typography variant="body2">{reading.reason}</Typography>}
+      {words !== '' && (
+        <Typography variant="body2" color="text.secondary">
+          {reading.original}: {words}
+        </Typography>
+      )}
     </>
   );
 }

@@ -1,4 +1,4 @@
-import type { Decisions, Lock } from '../../api/client';
+import type { Decisions, Lock, ReadingChoice } from '../../api/client';
 
 /** What is on the bench: the chart's text and what has been decided. */
 export interface Work {
@@ -17,6 +17,7 @@ export type BenchAction =
   | { type: 'decide'; change: Partial<Decisions> }
   | { type: 'lock'; locks: Lock[] }
   | { type: 'unlock'; placement: number; part: number }
+  | { type: 'read'; choices: ReadingChoice[]; forget: { placement: number; reading: string }[] }
   | { type: 'write'; source: string }
   | { type: 'undo' }
   | { type: 'redo' };
@@ -46,8 +47,21 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
         source,
         decisions: { ...decisions, locks: without(decisions.locks, action) },
       });
+    case 'read':
+      return step(state, {
+        source,
+        decisions: {
+          ...decisions,
+          readings: [
+            ...decisions.readings.filter(
+              (r) => !action.forget.some((f) => f.placement === r.placement && f.reading === r.reading),
+            ),
+            ...action.choices,
+          ],
+        },
+      });
     case 'write':
-      return step(state, { source: action.source, decisions: { ...decisions, locks: [] } });
+      return step(state, { source: action.source, decisions: { ...decisions, locks: [], readings: [] } });
     case 'undo': {
       const before = state.past.at(-1);
       return before

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Grip } from '../../api/client';
-import { actWords, timeWords } from './words';
+import { actWords, moveWords, overlapWords, priceWords, timeWords } from './words';
 
 const grip = (frets: (number | null)[], fingers: (string | null)[]) =>
   ({ frets, fingers }) as unknown as Grip;
@@ -27,4 +27,22 @@ test.each([
   [0.66, 'late'],
 ])('%s seconds out of 0.65 is %s', (needed, verdict) => {
   expect(timeWords({ neededSeconds: needed, availableSeconds: 0.65 }).verdict).toBe(verdict);
+});
+
+test('prices carry their sign, moves their direction', () => {
+  expect(priceWords(-0.25)).toBe('−0.3');
+  expect(priceWords(2)).toBe('+2.0');
+  expect(moveWords(-2)).toBe('2 semitones down');
+  expect(moveWords(1)).toBe('1 semitone up');
+  expect(moveWords(0)).toBe('as written');
+});
+
+test('two guitars are told apart in figures', () => {
+  const words = overlapWords({ sharedPlaces: 0, sharedPitches: 0.25, registerSemitones: 7.4 });
+  expect(words).toBe(
+    "0 % of its notes on the first one's strings and frets, 25 % at the same pitch, 7 semitones higher",
+  );
+  expect(overlapWords({ sharedPlaces: 0, sharedPitches: 0, registerSemitones: -0.2 })).toContain(
+    'same register',
+  );
 });

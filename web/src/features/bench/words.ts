@@ -1,4 +1,4 @@
-import type { Change, Grip } from '../../api/client';
+import type { Change, Grip, SecondPart } from '../../api/client';
 import { holdsOf } from './handRoad';
 
 type Act = Change['acts'][number];
@@ -59,4 +59,19 @@ export function moveWords(semitones: number): string {
   return semitones === 0
     ? 'as written'
     : `${far} semitone${far === 1 ? '' : 's'} ${semitones > 0 ? 'up' : 'down'}`;
+}
+
+/** How far a second guitar keeps out of the first one's way. */
+export function overlapWords(
+  second: Pick<SecondPart, 'sharedPlaces' | 'sharedPitches' | 'registerSemitones'>,
+): string {
+  const percent = (share: number) => `${Math.round(100 * share)} %`;
+  const higher = Math.round(second.registerSemitones);
+  const where =
+    higher === 0
+      ? 'in the same register'
+      : `${Math.abs(higher)} semitones ${higher > 0 ? 'higher' : 'lower'}`;
+  return `${percent(second.sharedPlaces)} of its notes on the first one's strings and frets, ${percent(
+    second.sharedPitches,
+  )} at the same pitch, ${where}`;
 }

@@ -9,6 +9,7 @@ import { useState } from 'react';
 import { api, type Guitar, type GuitarBuild, type Player, type PlayerLimits } from '../../api/client';
 import { playerKeys } from '../../api/queryKeys';
 import { useGuitars, usePlayers } from '../../api/useArrangement';
+import { HouseRulesPanel } from '../../shared/HouseRulesPanel';
 import { Problem } from '../../shared/Problem';
 import { HandDetails } from './HandDetails';
 import { REACHABLE, reachFret, reachMm } from './reach';
@@ -187,6 +188,13 @@ function PlayerRow({ player }: { player?: Player }) {
         }
       />
       <HandDetails limits={limits} onChange={set} />
+      <HouseRulesPanel
+        rules={limits.houseRules}
+        decided={limits.houseRules}
+        inherited="usual"
+        without={['thumb']}
+        onDecide={(change) => set({ houseRules: { ...limits.houseRules, ...change } })}
+      />
     </Row>
   );
 }

@@ -80,6 +80,9 @@ public final class Ladder {
     /** A rung easier than the one below weighs more than any number that add nothing. */
     private static final int EASIER = 100;
 
+    /** A rung should not take back the colours of the one below. */
+    private static final int POORER = 2;
+
     private final Arranger arranger;
     private final Chart chart;
     private final HarmonyReader harmony;
@@ -110,7 +113,7 @@ public final class Ladder {
     /**
      * A choice of one step for every rung.
      *
-     * @param faults rungs that are easier than the one below, counted dear, and rungs that add nothing
+     * @param faults rungs easier than the one below, counted dear, rungs poorer in colour, and rungs that add nothing
      */
     private record Climb(List<LadderStep> steps, int faults) {
 
@@ -142,8 +145,18 @@ public final class Ladder {
                     || step.arrangement().fastestTempo() < below.arrangement().fastestTempo();
             faults += easier ? EASIER : 0;
             faults += step.adds().isEmpty() ? 1 : 0;
+            faults += richness(step) < richness(below) - 1e-9 ? POORER : 0;
         }
         return faults;
+    }
+
+    /** Mean number of notes of the chords that are played. */
+    private static double richness(LadderStep step) {
+        return step.arrangement().placements().stream()
+                .flatMap(p -> p.segment().chord().stream())
+                .mapToInt(c -> c.type().intervals().size())
+                .average()
+                .orElse(0);
     }
 
     private static LadderStep spoken(LadderStep step) {

@@ -19,6 +19,8 @@ import underhand.harmony.Rules;
  */
 public final class Sweep {
 
+    private static final double NO_DIFFERENCE = 1e-6;
+
     private final Song song;
     private final ArrangementSettings settings;
     private final List<SolvedPart> parts;
@@ -98,10 +100,20 @@ public final class Sweep {
         for (int i = 0; i < proposed.size(); i++) {
             Reading reading = proposed.get(i);
             double price = totals.get(i) - parts.get(at).total();
-            offers.add(new ReadingOffer(reading, Rules.of(reading.family()), price));
+            if (!changesNothing(reading, placement, price)) {
+                offers.add(new ReadingOffer(reading, Rules.of(reading.family()), price));
+            }
         }
         offers.sort(Comparator.comparingDouble(ReadingOffer::price));
         return offers;
+    }
+
+    /** Whether a form of the chart's own chord is what is played anyway. */
+    private boolean changesNothing(Reading reading, int placement, double price) {
+        boolean sameChord = reading.steps().size() == 1
+                && song.placements().get(placement).placement().chord().stream()
+                        .anyMatch(c -> c.equals(reading.steps().get(0).chord()));
+        return sameChord && Math.abs(price) < NO_DIFFERENCE;
     }
 
     /** What the part for a capo costs with each of some readings forced. */

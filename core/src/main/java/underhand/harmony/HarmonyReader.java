@@ -35,7 +35,7 @@ public final class HarmonyReader {
     private HarmonyReader(Chart chart) {
         this.key = KeyFinder.keyOf(chart);
         List<Chart.Placed> placed = chart.placements();
-        Map<Integer, Key> keys = sectionKeys(placed);
+        Map<Integer, Key> keys = sectionKeys(chart, placed);
         this.spots = spots(placed, keys);
         this.functions = new FunctionReader(spots).read();
     }
@@ -89,21 +89,16 @@ public final class HarmonyReader {
     }
 
     /** Key of each placement's section, by placement. */
-    private Map<Integer, Key> sectionKeys(List<Chart.Placed> placed) {
+    private Map<Integer, Key> sectionKeys(Chart chart, List<Chart.Placed> placed) {
         Map<Integer, Key> keys = new HashMap<>();
-        for (int from = 0; from < placed.size(); ) {
-            int to = from;
-            while (to < placed.size()
-                    && placed.get(to).section().equals(placed.get(from).section())
-                    && placed.get(to).key().equals(placed.get(from).key())) {
-                to++;
+        for (int i = 0; i < chart.sections().size(); i++) {
+            int from = chart.firstPlacement(i);
+            int to = i + 1 < chart.sections().size() ? chart.firstPlacement(i + 1) : placed.size();
+            if (from < to) {
+                SectionKey section = sectionKey(placed.subList(from, to));
+                sections.add(section);
+                placed.subList(from, to).forEach(p -> keys.put(p.index(), section.key()));
             }
-            SectionKey section = sectionKey(placed.subList(from, to));
-            sections.add(section);
-            for (int i = from; i < to; i++) {
-                keys.put(placed.get(i).index(), section.key());
-            }
-            from = to;
         }
         return keys;
     }

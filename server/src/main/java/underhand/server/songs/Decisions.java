@@ -20,6 +20,8 @@ import underhand.server.players.HouseRulesRequest;
  * @param transpose semitones the song is moved by
  * @param playerId null for an adult hand
  * @param guitarId null for a steel-string acoustic in the chart's tuning
+ * @param readings what was said to readings of placements
+ * @param second null when nobody plays beside the first guitar
  * @param houseRules what this song does otherwise than its player
  */
 record Decisions(
@@ -32,14 +34,38 @@ record Decisions(
         List<ReadingChoiceRequest> readings,
         @Schema(nullable = true) Long playerId,
         @Schema(nullable = true) Long guitarId,
-        HouseRulesRequest houseRules) {
+        HouseRulesRequest houseRules,
+        @Schema(nullable = true) SecondGuitar second) {
+
+    /**
+     * Who plays a second guitar beside the first.
+     *
+     * @param playerId null for an adult hand
+     * @param guitarId null for a steel-string acoustic
+     * @param capo null for the fret with the least effort
+     */
+    record SecondGuitar(
+            int rung,
+            @Schema(nullable = true) Integer capo,
+            @Schema(nullable = true) Long playerId,
+            @Schema(nullable = true) Long guitarId) {}
 
     private static final int OCTAVE = 12;
 
     /** Decisions of a song nobody has decided anything for. */
     static Decisions first(int rung, Integer capo) {
         return new Decisions(
-                rung, Setting.ALONE.id(), capo, null, 0, List.of(), List.of(), null, null, HouseRulesRequest.NONE);
+                rung,
+                Setting.ALONE.id(),
+                capo,
+                null,
+                0,
+                List.of(),
+                List.of(),
+                null,
+                null,
+                HouseRulesRequest.NONE,
+                null);
     }
 
     Decisions {
@@ -56,6 +82,10 @@ record Decisions(
         inRange("tempo", tempo, Chart.LOWEST_TEMPO, Chart.HIGHEST_TEMPO);
         inRange("transpose", transpose, 1 - OCTAVE, OCTAVE - 1);
         houseRules.toRules();
+        if (second != null) {
+            Rung.of(second.rung());
+            inRange("second.capo", second.capo(), 0, ArrangementSettings.HIGHEST_ASKED_CAPO);
+        }
         locks.forEach(LockRequest::toLock);
         readings.forEach(ReadingChoiceRequest::toChoice);
     }
