@@ -45,9 +45,8 @@ export function ChordLane({
           }}
         >
           <Box sx={{ fontSize: '0.78rem', color: 'text.secondary', lineHeight: 1.2, minHeight: '0.95rem' }}>
-            {placement.reading.id === 'original' ? (
-              capo > 0 && placement.chord !== placement.played && `sounds ${placement.chord ?? ''}`
-            ) : (
+            {capo > 0 && placement.chord !== placement.played && `sounds ${placement.chord ?? ''} `}
+            {placement.reading.id !== 'original' && (
               <>
                 for <s>{placement.reading.original}</s>
               </>

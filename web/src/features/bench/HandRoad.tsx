@@ -6,7 +6,7 @@ import type { Arrangement, Placement } from '../../api/client';
 import { useLeftHanded } from '../../shared/hand';
 import { BarRuler } from './BarRuler';
 import { ChordLane } from './ChordLane';
-import { fretY, roadFor, seen } from './handRoad';
+import { fretY, labelled, roadFor, seen } from './handRoad';
 import type { Loop } from './loop';
 import { RoadGrip } from './RoadGrip';
 import { RoadThreads } from './RoadThreads';
@@ -74,7 +74,7 @@ export function HandRoad({
   const width = Math.max(placements.length * column, 1);
 
   return (
-    <Box component="section" aria-label={title}>
+    <Box component="section" aria-label={title} data-places={placements.length}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
         <Typography variant="h3" component="h2" sx={{ whiteSpace: 'nowrap' }}>
           {title}
@@ -105,7 +105,7 @@ export function HandRoad({
           style={{ flex: 'none', marginTop: 24 }}
           className="road"
         >
-          {frets.map((fret) => (
+          {labelled(road, capo.chosen, frets).map((fret) => (
             <text
               key={fret}
               x={AXIS - 10}

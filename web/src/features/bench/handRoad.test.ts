@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { Change, Grip, Placement } from '../../api/client';
-import { fretY, holdsOf, pressY, roadFor, seen, stringX, threadsOf, timeBar } from './handRoad';
+import { labelled, fretY, holdsOf, pressY, roadFor, seen, stringX, threadsOf, timeBar } from './handRoad';
 
 const grip = (frets: (number | null)[], fingers: (string | null)[]): Grip => ({
   shape: frets.map((f) => f ?? 'x').join(''),
@@ -41,6 +41,12 @@ const placements = [place(0, C), place(1, F)];
 const road = roadFor(placements, 100, 300);
 
 describe('the road', () => {
+  test('numbers only the frets that have room for a number', () => {
+    const frets = [1, 2, 3, 4, 5];
+    expect(labelled(road, 0, frets)).toEqual(frets);
+    expect(labelled(roadFor(placements, 100, 60), 0, frets).length).toBeLessThan(5);
+  });
+
   test('is mirrored for a left-handed player: the lowest string on the right', () => {
     const left = roadFor(placements, 100, 300, true);
     expect(stringX(left, 1, 0)).toBeCloseTo(stringX(road, 1, 5), 9);

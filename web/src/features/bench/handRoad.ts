@@ -57,6 +57,19 @@ export function fretY(road: Road, capo: number, fret: number): number {
   return road.ground - (share(fret) / share(road.highestFret)) * (road.ground - road.top - 8);
 }
 
+const LABEL_HEIGHT = 13;
+
+/** Frets whose numbers have room beside the axis, from the nut up. */
+export function labelled(road: Road, capo: number, frets: number[]): number[] {
+  let last = road.ground;
+  return frets.filter((fret) => {
+    const y = fretY(road, capo, fret);
+    const fits = last - y >= LABEL_HEIGHT;
+    last = fits ? y : last;
+    return fits;
+  });
+}
+
 /** Y of a fingertip: it presses a third of the fret's width behind the fret. */
 export function pressY(road: Road, capo: number, fret: number): number {
   return fretY(road, capo, fret) + 0.38 * (fretY(road, capo, fret - 1) - fretY(road, capo, fret));

@@ -6,7 +6,8 @@ import { Link, useParams } from 'react-router';
 import { api, type Arrangement, type Placement } from '../../api/client';
 import { NO_DECISIONS } from '../../api/decisions';
 import { songKeys } from '../../api/queryKeys';
-import { useArrangement } from '../../api/useArrangement';
+import { useArrangement, useSongBody } from '../../api/useArrangement';
+import { useSecond } from '../../api/useSecond';
 import { MONO } from '../../app/theme';
 import { GripFrame } from '../../shared/GripFrame';
 import { Problem } from '../../shared/Problem';
@@ -22,6 +23,9 @@ export function PrintView() {
     song.data?.decisions ?? NO_DECISIONS,
     song.data !== undefined,
   );
+  const decisions = song.data?.decisions ?? NO_DECISIONS;
+  const source = song.data?.source ?? '';
+  const second = useSecond(useSongBody(source, decisions), { source, decisions });
   const error = song.error ?? arrangement.error;
   return (
     <Box component="main" sx={{ maxWidth: 820, mx: 'auto', p: 3, '@media print': { p: 0, color: '#000' } }}>
@@ -34,7 +38,8 @@ export function PrintView() {
             component="a"
             download={`${song.data?.title ?? 'part'}.txt`}
             href={`data:text/plain;charset=utf-8,${encodeURIComponent(
-              partText(song.data?.title ?? '', arrangement.data),
+              partText(song.data?.title ?? '', arrangement.data) +
+                (second ? `\n\n${partText('Second guitar', second.arrangement)}` : ''),
             )}`}
           >
             Plain text
@@ -46,6 +51,11 @@ export function PrintView() {
       </Box>
       {error && <Problem error={error} />}
       {arrangement.data && <Part title={song.data?.title ?? ''} arrangement={arrangement.data} />}
+      {second && (
+        <Box sx={{ breakBefore: 'page', mt: 5 }}>
+          <Part title="Second guitar" arrangement={second.arrangement} />
+        </Box>
+      )}
     </Box>
   );
 }

@@ -33,6 +33,8 @@ class ArchitectureTest {
             .definedBy("underhand.harmony")
             .layer("route")
             .definedBy("underhand.route")
+            .layer("picking")
+            .definedBy("underhand.picking")
             .layer("arrange")
             .definedBy("underhand.arrange")
             .layer("format")
@@ -41,20 +43,23 @@ class ArchitectureTest {
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("arrange")
             .mayOnlyBeAccessedByLayers("format")
+            .whereLayer("picking")
+            .mayOnlyBeAccessedByLayers("arrange", "format")
             .whereLayer("route")
             .mayOnlyBeAccessedByLayers("arrange", "format")
             .whereLayer("harmony")
-            .mayOnlyBeAccessedByLayers("route", "arrange", "format")
+            .mayOnlyBeAccessedByLayers("route", "picking", "arrange", "format")
             .whereLayer("move")
-            .mayOnlyBeAccessedByLayers("harmony", "route", "arrange", "format")
+            .mayOnlyBeAccessedByLayers("harmony", "route", "picking", "arrange", "format")
             .whereLayer("hand")
-            .mayOnlyBeAccessedByLayers("move", "harmony", "route", "arrange", "format")
+            .mayOnlyBeAccessedByLayers("move", "harmony", "route", "picking", "arrange", "format")
             .whereLayer("neck")
-            .mayOnlyBeAccessedByLayers("hand", "move", "harmony", "route", "arrange", "format")
+            .mayOnlyBeAccessedByLayers("hand", "move", "harmony", "route", "picking", "arrange", "format")
             .whereLayer("chart")
-            .mayOnlyBeAccessedByLayers("neck", "hand", "move", "harmony", "route", "arrange", "format")
+            .mayOnlyBeAccessedByLayers("neck", "hand", "move", "harmony", "route", "picking", "arrange", "format")
             .whereLayer("chord")
-            .mayOnlyBeAccessedByLayers("chart", "neck", "hand", "move", "harmony", "route", "arrange", "format");
+            .mayOnlyBeAccessedByLayers(
+                    "chart", "neck", "hand", "move", "harmony", "route", "picking", "arrange", "format");
 
     @ArchTest
     static final ArchRule theRouteKnowsNothingOfMusic = noClasses()

@@ -9,6 +9,7 @@ import underhand.hand.Rung;
 import underhand.harmony.Stance;
 import underhand.neck.Guitar;
 import underhand.neck.Tuning;
+import underhand.picking.PatternPlan;
 
 /**
  * Who plays, on what, with whom, and what is decided already.
@@ -18,6 +19,7 @@ import underhand.neck.Tuning;
  * @param locks grips and regions that are kept
  * @param readings what was said to readings of placements
  * @param houseRules the player's stand where good players disagree
+ * @param patterns what the right hand plays
  */
 public record ArrangementSettings(
         Rung rung,
@@ -29,7 +31,8 @@ public record ArrangementSettings(
         OptionalInt tempo,
         List<Lock> locks,
         List<ReadingChoice> readings,
-        HouseRules houseRules) {
+        HouseRules houseRules,
+        PatternPlan patterns) {
 
     /** Highest fret a capo is tried at. */
     public static final int HIGHEST_CAPO = 9;
@@ -46,6 +49,7 @@ public record ArrangementSettings(
         locks = List.copyOf(locks);
         readings = List.copyOf(readings);
         Objects.requireNonNull(houseRules, "houseRules");
+        Objects.requireNonNull(patterns, "patterns");
         if (capo.isPresent() && (capo.getAsInt() < 0 || capo.getAsInt() > HIGHEST_ASKED_CAPO)) {
             throw new IllegalArgumentException("capo must be 0 to " + HIGHEST_ASKED_CAPO + ", was " + capo.getAsInt());
         }
@@ -90,46 +94,87 @@ public record ArrangementSettings(
                 OptionalInt.empty(),
                 List.of(),
                 List.of(),
-                HouseRules.DEFAULT);
+                HouseRules.DEFAULT,
+                PatternPlan.BEAT);
     }
 
     public ArrangementSettings withRung(int level) {
         return new ArrangementSettings(
-                Rung.of(level), player, guitar, tuning, setting, capo, tempo, locks, readings, houseRules);
+                Rung.of(level), player, guitar, tuning, setting, capo, tempo, locks, readings, houseRules, patterns);
     }
 
     public ArrangementSettings withCapo(int fret) {
         return new ArrangementSettings(
-                rung, player, guitar, tuning, setting, OptionalInt.of(fret), tempo, locks, readings, houseRules);
+                rung,
+                player,
+                guitar,
+                tuning,
+                setting,
+                OptionalInt.of(fret),
+                tempo,
+                locks,
+                readings,
+                houseRules,
+                patterns);
     }
 
     public ArrangementSettings withCapoOpen() {
         return new ArrangementSettings(
-                rung, player, guitar, tuning, setting, OptionalInt.empty(), tempo, locks, readings, houseRules);
+                rung,
+                player,
+                guitar,
+                tuning,
+                setting,
+                OptionalInt.empty(),
+                tempo,
+                locks,
+                readings,
+                houseRules,
+                patterns);
     }
 
     public ArrangementSettings withTempo(int beatsAMinute) {
         return new ArrangementSettings(
-                rung, player, guitar, tuning, setting, capo, OptionalInt.of(beatsAMinute), locks, readings, houseRules);
+                rung,
+                player,
+                guitar,
+                tuning,
+                setting,
+                capo,
+                OptionalInt.of(beatsAMinute),
+                locks,
+                readings,
+                houseRules,
+                patterns);
     }
 
     public ArrangementSettings withSetting(Setting other) {
-        return new ArrangementSettings(rung, player, guitar, tuning, other, capo, tempo, locks, readings, houseRules);
+        return new ArrangementSettings(
+                rung, player, guitar, tuning, other, capo, tempo, locks, readings, houseRules, patterns);
     }
 
     public ArrangementSettings withLocks(List<Lock> other) {
-        return new ArrangementSettings(rung, player, guitar, tuning, setting, capo, tempo, other, readings, houseRules);
+        return new ArrangementSettings(
+                rung, player, guitar, tuning, setting, capo, tempo, other, readings, houseRules, patterns);
     }
 
     public ArrangementSettings withReadings(List<ReadingChoice> other) {
-        return new ArrangementSettings(rung, player, guitar, tuning, setting, capo, tempo, locks, other, houseRules);
+        return new ArrangementSettings(
+                rung, player, guitar, tuning, setting, capo, tempo, locks, other, houseRules, patterns);
     }
 
     public ArrangementSettings withHouseRules(HouseRules other) {
-        return new ArrangementSettings(rung, player, guitar, tuning, setting, capo, tempo, locks, readings, other);
+        return new ArrangementSettings(
+                rung, player, guitar, tuning, setting, capo, tempo, locks, readings, other, patterns);
     }
 
     public ArrangementSettings withPlayer(Player other) {
-        return new ArrangementSettings(rung, other, guitar, tuning, setting, capo, tempo, locks, readings, houseRules);
+        return new ArrangementSettings(
+                rung, other, guitar, tuning, setting, capo, tempo, locks, readings, houseRules, patterns);
+    }
+
+    public ArrangementSettings withPatterns(PatternPlan other) {
+        return new ArrangementSettings(
+                rung, player, guitar, tuning, setting, capo, tempo, locks, readings, houseRules, other);
     }
 }

@@ -44,7 +44,7 @@ public final class GripFinder {
     private final Setting setting;
     private final int highestFret;
     private final Parameters parameters;
-    private final HouseRules.MajorBarre majorBarre;
+    private final HouseRules houseRules;
     private final double newShape;
     private final double strange;
     private final double otherFingers;
@@ -56,7 +56,7 @@ public final class GripFinder {
     /** @param highestFret highest fret above the capo, on top of what the rung allows */
     public GripFinder(
             Fretboard board, Rung rung, Player player, Setting setting, int highestFret, Parameters parameters) {
-        this(board, rung, player, setting, highestFret, parameters, HouseRules.DEFAULT);
+        this(board, rung, player, setting, highestFret, parameters, HouseRules.DEFAULT, false);
     }
 
     private GripFinder(
@@ -66,26 +66,32 @@ public final class GripFinder {
             Setting setting,
             int highestFret,
             Parameters parameters,
-            HouseRules houseRules) {
+            HouseRules houseRules,
+            boolean picked) {
         this.parameters = parameters;
         this.board = board;
         this.rung = rung;
         this.player = player;
         this.setting = setting;
         this.highestFret = highestFret;
-        this.majorBarre = houseRules.majorBarre();
+        this.houseRules = houseRules;
         this.newShape = parameters.get("habit.new." + rung.level());
         this.strange = parameters.get("habit.strange");
         this.otherFingers = parameters.get("habit.fingers." + rung.level());
         this.beyond = parameters.get("habit.beyond");
         this.hand = new HandEffort(board, player, parameters);
-        this.sound = new SoundEffort(board, setting, houseRules, parameters);
+        this.sound = new SoundEffort(board, setting, houseRules, picked, parameters);
         this.repertoire = Repertoire.of(rung);
     }
 
-    /** The same search for another houseRules. */
-    GripFinder withHouseRules(HouseRules houseRules) {
-        return new GripFinder(board, rung, player, setting, highestFret, parameters, houseRules);
+    /** The same search by other house rules. */
+    GripFinder withHouseRules(HouseRules other) {
+        return new GripFinder(board, rung, player, setting, highestFret, parameters, other, false);
+    }
+
+    /** The same search for a part that is picked string by string: the right hand leaves out what is silent. */
+    GripFinder picked() {
+        return new GripFinder(board, rung, player, setting, highestFret, parameters, houseRules, true);
     }
 
     public Fretboard board() {
@@ -173,7 +179,7 @@ public final class GripFinder {
             }
         }
         List<ByHand> asRuled = possible.stream()
-                .filter(g -> MajorBarres.keeps(g.grip(), majorBarre))
+                .filter(g -> MajorBarres.keeps(g.grip(), houseRules.majorBarre()))
                 .toList();
         possible = asRuled.isEmpty() ? possible : new ArrayList<>(asRuled);
         if (possible.isEmpty()) {

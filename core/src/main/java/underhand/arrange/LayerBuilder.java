@@ -24,6 +24,7 @@ final class LayerBuilder {
 
     private final Song song;
     private final Pools pools;
+    private final StrokeTiming timing;
     private final boolean repeatsAlike;
     private final Map<Integer, List<Lock>> locks;
     private final Map<Wanted, Double> bounds = new HashMap<>();
@@ -37,8 +38,12 @@ final class LayerBuilder {
 
     private final List<Integer> unkeptLocks = new ArrayList<>();
 
-    /** A chord in a form: what grips are searched for. */
-    record Wanted(ChordSymbol chord, Form form) {}
+    /**
+     * A chord in a form: what grips are searched for.
+     *
+     * @param picked whether it is picked string by string, not strummed
+     */
+    record Wanted(ChordSymbol chord, Form form, boolean picked) {}
 
     private record LockedChord(Wanted chord, Object lock) {}
 
@@ -48,9 +53,11 @@ final class LayerBuilder {
      * @param firstWidth how many grips of a chord are looked at first
      * @param mostGrips how many are looked at when a chord is widened
      */
-    LayerBuilder(Song song, Pools pools, ArrangementSettings settings, int firstWidth, int mostGrips) {
+    LayerBuilder(
+            Song song, Pools pools, StrokeTiming timing, ArrangementSettings settings, int firstWidth, int mostGrips) {
         this.song = song;
         this.pools = pools;
+        this.timing = timing;
         this.repeatsAlike = settings.repeatsAlike();
         this.firstWidth = firstWidth;
         this.mostGrips = mostGrips;
@@ -75,8 +82,9 @@ final class LayerBuilder {
         List<Layer> layers = new ArrayList<>();
         Map<List<Object>, Integer> firstOf = new HashMap<>();
         for (Chart.Placed placed : song.placements()) {
-            List<Reading> readings =
-                    song.readings(placed).stream().filter(this::isPlayable).toList();
+            List<Reading> readings = song.readings(placed).stream()
+                    .filter(r -> isPlayable(placed, r))
+                    .toList();
             int piece = 0;
             for (double from : starts(readings)) {
                 Layer layer = new Layer(placed, blocks(placed, readings, from));
@@ -105,9 +113,9 @@ final class LayerBuilder {
                 .toList();
     }
 
-    private boolean isPlayable(Reading reading) {
+    private boolean isPlayable(Chart.Placed placed, Reading reading) {
         return reading.steps().stream()
-                .noneMatch(s -> grips(new Wanted(s.chord(), s.form())).grips().isEmpty());
+                .noneMatch(s -> grips(wanted(placed, s)).grips().isEmpty());
     }
 
     /** Beats from the placement's start at which a chord of any reading begins. */
@@ -123,6 +131,10 @@ final class LayerBuilder {
         return starts;
     }
 
+    private Wanted wanted(Chart.Placed placed, Reading.Step step) {
+        return new Wanted(step.chord(), step.form(), timing.isPicked(placed));
+    }
+
     private List<Block> blocks(Chart.Placed placed, List<Reading> readings, double from) {
         List<Block> blocks = new ArrayList<>();
         for (Reading reading : readings) {
@@ -132,7 +144,7 @@ final class LayerBuilder {
                 if (at <= from && from < at + step.beats()) {
                     double beat = placed.placement().beat() + at;
                     Segment segment = new Segment(reading.rule(), part, Optional.of(step.chord()), beat, step.beats());
-                    blocks.add(block(placed, segment, new Wanted(step.chord(), step.form()), at < from));
+                    blocks.add(block(placed, segment, wanted(placed, step), at < from));
                 }
                 at += step.beats();
             }
@@ -179,14 +191,16 @@ final class LayerBuilder {
         List<RatedGrip> kept;
         if (lock instanceof Lock.OnRegion region) {
             keeps = region::holds;
-            kept = pools.finder()
+            kept = pools.finder(wanted.picked())
                     .pool(chord, wanted.form(), song.occurrences(chord), keeps)
                     .cheapest(mostGrips)
                     .grips();
         } else {
             Shape shape = ((Lock.OnShape) lock).shape();
             keeps = shape::equals;
-            kept = fits(shape) ? pools.finder().fingerings(shape, chord, song.occurrences(chord)) : List.of();
+            kept = fits(shape)
+                    ? pools.finder(wanted.picked()).fingerings(shape, chord, song.occurrences(chord))
+                    : List.of();
         }
         if (kept.isEmpty()) {
             return new LockedGrips(all, 0);
@@ -197,8 +211,8 @@ final class LayerBuilder {
     }
 
     private boolean fits(Shape shape) {
-        return shape.strings() == pools.finder().board().strings()
-                && shape.highestFret() <= pools.finder().board().frets();
+        return shape.strings() == pools.board().strings()
+                && shape.highestFret() <= pools.board().frets();
     }
 
     private GripPool.Cheapest grips(Wanted wanted) {

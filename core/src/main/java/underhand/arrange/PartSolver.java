@@ -54,6 +54,7 @@ final class PartSolver {
     private final VoiceLeading voices;
     private final SongLattice.Pricing pricing;
     private final double capoPrice;
+    private final StrokeTiming timing;
 
     PartSolver(Song song, ArrangementSettings settings, int capo, Parameters parameters) {
         this(song, settings, capo, parameters, Optional.empty());
@@ -74,6 +75,7 @@ final class PartSolver {
                         GripFinder.HIGHEST_FRET,
                         parameters)
                 .withHouseRules(settings.houseRules());
+        this.timing = new StrokeTiming(settings.patterns(), song.tempo(), board);
         this.pools = new Pools(finder);
         this.beside = companion
                 .<SongLattice.Beside>map(c -> (at, grip) -> c.price(at, grip, board))
@@ -87,13 +89,13 @@ final class PartSolver {
 
     /** The part, without the prices of other grips. */
     SolvedPart sketch() {
-        LayerBuilder builder = new LayerBuilder(song, pools, settings, SKETCHED_GRIPS, MOST_GRIPS);
+        LayerBuilder builder = new LayerBuilder(song, pools, timing, settings, SKETCHED_GRIPS, MOST_GRIPS);
         return part(builder, widened(builder), false);
     }
 
     /** The part, with the price of every other grip. */
     SolvedPart solve() {
-        LayerBuilder builder = new LayerBuilder(song, pools, settings, MOST_GRIPS, MOST_GRIPS);
+        LayerBuilder builder = new LayerBuilder(song, pools, timing, settings, MOST_GRIPS, MOST_GRIPS);
         return part(builder, solution(builder), true);
     }
 
@@ -120,7 +122,7 @@ final class PartSolver {
         List<Double> totals = new ArrayList<>();
         for (Song.Forced forced : readings) {
             Song with = song.with(forced);
-            LayerBuilder builder = new LayerBuilder(with, pools, settings, SKETCHED_GRIPS, MOST_GRIPS);
+            LayerBuilder builder = new LayerBuilder(with, pools, timing, settings, SKETCHED_GRIPS, MOST_GRIPS);
             Solution solution = widened(builder);
             boolean played = solution.layers().stream().anyMatch(l -> l.placed().index() == forced.placement());
             totals.add(
@@ -145,7 +147,7 @@ final class PartSolver {
 
     private Solution solution(LayerBuilder builder) {
         List<Layer> layers = builder.build();
-        SongLattice lattice = new SongLattice(layers, pricing, s -> song.secondsToLeave(s.beats()), beside);
+        SongLattice lattice = new SongLattice(layers, pricing, timing, beside);
         return new Solution(layers, TiedRouteSolver.solve(lattice, builder.ties(), MOST_PASSES));
     }
 
@@ -282,7 +284,8 @@ final class PartSolver {
         Grip left = before.grip().orElseThrow().grip();
         Grip reached = after.grip().orElseThrow().grip();
         Change change = changes.between(left, reached);
-        double available = song.secondsToLeave(before.segment().beats());
+        double available = timing.secondsToLeave(
+                before.placed(), before.segment(), before.grip().orElseThrow());
         Map<ChangeTerm, Double> more = voices.terms(left, reached);
         double late = pricing.late(change.neededSeconds(), available);
         if (late > 0) {

@@ -140,12 +140,4 @@ final class Song {
     List<Integer> unkeptReadings() {
         return List.copyOf(unkeptReadings);
     }
-
-    /**
-     * Seconds between the last stroke of a chord and the first of the next, with one stroke a beat: a beat, or less when
-     * the chord lasts less.
-     */
-    double secondsToLeave(double beats) {
-        return Math.min(1, beats) * 60 / tempo;
-    }
 }

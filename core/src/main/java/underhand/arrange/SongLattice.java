@@ -5,8 +5,8 @@ import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.ToDoubleFunction;
 import underhand.arrange.Layer.Block;
+import underhand.chart.Chart;
 import underhand.hand.Grip;
 import underhand.move.ChangeModel;
 import underhand.route.Lattice;
@@ -38,27 +38,30 @@ final class SongLattice implements Lattice {
 
     private final List<Layer> layers;
     private final Pricing pricing;
-    private final double[][] available;
+    /** Seconds there are to leave a grip, by layer, block and grip. */
+    private final double[][][] available;
+
     private final Prices[][][] prices;
     private final double[][] beside;
     private final Map<Pair, Prices> known = new HashMap<>();
     private final Map<RatedGrip, VoiceLeading.Voices> voicesOf = new IdentityHashMap<>();
 
     /**
-     * @param secondsToLeave time there is after the last stroke of a segment
+     * @param timing time there is after the last stroke of a chord
      * @param beside what a grip at a placement costs beside another guitar
      */
-    SongLattice(List<Layer> layers, Pricing pricing, ToDoubleFunction<Segment> secondsToLeave, Beside beside) {
+    SongLattice(List<Layer> layers, Pricing pricing, StrokeTiming timing, Beside beside) {
         this.layers = layers;
         this.pricing = pricing;
-        this.available = new double[layers.size()][];
+        this.available = new double[layers.size()][][];
         this.beside = layers.stream().map(l -> priced(l, beside)).toArray(double[][]::new);
         this.prices = new Prices[Math.max(0, layers.size() - 1)][][];
         for (int layer = 0; layer < layers.size(); layer++) {
             List<Block> blocks = layers.get(layer).blocks();
+            Chart.Placed placed = layers.get(layer).placed();
             available[layer] = blocks.stream()
-                    .mapToDouble(b -> secondsToLeave.applyAsDouble(b.segment()))
-                    .toArray();
+                    .map(b -> timing.secondsToLeave(placed, b.segment(), b.grips()))
+                    .toArray(double[][]::new);
             if (layer < prices.length) {
                 List<Block> next = layers.get(layer + 1).blocks();
                 prices[layer] = blocks.stream()
@@ -128,7 +131,7 @@ final class SongLattice implements Lattice {
         }
         Prices between = prices[layer][fromBlock][toBlock];
         return between.effort(fromGrip, toGrip)
-                + pricing.late(between.seconds(fromGrip, toGrip), available[layer][fromBlock]);
+                + pricing.late(between.seconds(fromGrip, toGrip), available[layer][fromBlock][fromGrip]);
     }
 
     private VoiceLeading.Voices voicesOf(RatedGrip grip) {

@@ -48,15 +48,17 @@ final class SoundEffort {
     private final double doubling;
     private final double mud;
 
-    SoundEffort(Fretboard board, Setting setting, HouseRules houseRules, Parameters p) {
+    /** @param picked whether strings are picked one by one, so that silent ones are simply left out */
+    SoundEffort(Fretboard board, Setting setting, HouseRules houseRules, boolean picked, Parameters p) {
         this.board = board;
         this.bassElsewhere = setting.bassElsewhere();
-        full = p.get("sound.full." + setting.id());
+        full = Math.min(
+                p.get("sound.full." + setting.id()), picked ? p.get("sound.full.picked") : Double.POSITIVE_INFINITY);
         oneShort = p.get("sound.short");
         thin = p.get("sound.thin");
         top = p.get("sound.top");
-        inner = p.get("sound.inner");
-        rings = p.get("sound.rings");
+        inner = picked ? p.get("sound.skipped") : p.get("sound.inner");
+        rings = picked ? 0 : p.get("sound.rings");
         unison = p.get("sound.unison");
         gap = p.get("sound.gap");
         openHigh = p.get("sound.openHigh") * (1 - Math.max(0, houseRules.ring()));

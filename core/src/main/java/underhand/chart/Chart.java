@@ -41,10 +41,18 @@ public record Chart(
      *
      * @param written index of the placement it repeats, or its own: a bar under a repeat sign, or in a section with the
      *     same chords as an earlier one
+     * @param barInSection number of its bar in its section, from 1
      * @param key key its section states; empty where it states none
      */
     public record Placed(
-            int index, int written, int bar, String section, Optional<Key> key, Metre metre, Placement placement) {}
+            int index,
+            int written,
+            int bar,
+            int barInSection,
+            String section,
+            Optional<Key> key,
+            Metre metre,
+            Placement placement) {}
 
     public Chart {
         Objects.requireNonNull(title, "title");
@@ -70,7 +78,14 @@ public record Chart(
                 writtenAt.add(written);
                 for (Placement placement : one.placements()) {
                     placed.add(new Placed(
-                            placed.size(), written++, bar, section.name(), section.key(), one.metre(), placement));
+                            placed.size(),
+                            written++,
+                            bar,
+                            i + 1,
+                            section.name(),
+                            section.key(),
+                            one.metre(),
+                            placement));
                 }
             }
             firstOfBars.putIfAbsent(section.chords(), writtenAt);

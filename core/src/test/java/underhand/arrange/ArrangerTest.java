@@ -303,7 +303,8 @@ class ArrangerTest {
                 standard.tempo(),
                 standard.locks(),
                 standard.readings(),
-                standard.houseRules());
+                standard.houseRules(),
+                standard.patterns());
         assertEquals(
                 List.of("000xxx", "333xxx", "555xxx", "000xxx"), shapes(ARRANGER.arrange(chart("D5 F5 G5 D5"), dropD)));
     }

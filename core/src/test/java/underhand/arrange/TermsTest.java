@@ -45,7 +45,7 @@ class TermsTest {
                         .filter(g -> parts.length == 1 || g.fingers().equals(parts[1]))
                         .findFirst()
                         .orElseThrow(() -> new AssertionError("no fingering " + grip));
-        SoundEffort sound = new SoundEffort(BOARD, Setting.ALONE, HouseRules.DEFAULT, parameters);
+        SoundEffort sound = new SoundEffort(BOARD, Setting.ALONE, HouseRules.DEFAULT, false, parameters);
         Effort.Builder effort = new Effort.Builder()
                 .addAll(new HandEffort(BOARD, THUMB, parameters).of(one))
                 .addAll(sound.ofShape(one.shape(), SoundEffort.Roles.of(ChordSymbol.parse(chord))));

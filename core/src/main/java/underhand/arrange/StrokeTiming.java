@@ -1,0 +1,71 @@
+package underhand.arrange;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import underhand.chart.Chart;
+import underhand.chart.Metre;
+import underhand.neck.Fretboard;
+import underhand.picking.PatternPlan;
+import underhand.picking.PatternRun;
+import underhand.picking.PickedStrings;
+import underhand.picking.PickingPattern;
+
+/**
+ * The time a hand has to leave a chord: from the last stroke on a string it holds to the first stroke of the next chord,
+ * which is struck where it begins. Open strings struck last buy time. For one thread.
+ */
+final class StrokeTiming {
+
+    private final PatternPlan patterns;
+    private final double beatSeconds;
+    private final Fretboard board;
+    private final Map<Strokes, List<PatternRun.Struck>> runs = new HashMap<>();
+    private final Map<OfGrips, double[]> known = new HashMap<>();
+
+    private record Strokes(PickingPattern pattern, Metre metre, double beat, double beats) {}
+
+    /** Grips in the order of a list that is the same only as the same object. */
+    private record OfGrips(Strokes strokes, int list) {}
+
+    StrokeTiming(PatternPlan patterns, int tempo, Fretboard board) {
+        this.patterns = patterns;
+        this.beatSeconds = 60.0 / tempo;
+        this.board = board;
+    }
+
+    /** Whether the chord is picked string by string, so that the right hand can leave silent strings out. */
+    boolean isPicked(Chart.Placed placed) {
+        return !patterns.pattern(placed).isStrummed();
+    }
+
+    /** Seconds there are after a segment of a placement, for each of the grips it may be played with. */
+    double[] secondsToLeave(Chart.Placed placed, Segment segment, List<RatedGrip> grips) {
+        Strokes strokes = strokes(placed, segment);
+        return known.computeIfAbsent(
+                new OfGrips(strokes, System.identityHashCode(grips)),
+                key -> grips.stream()
+                        .mapToDouble(g -> seconds(strokes, segment, g))
+                        .toArray());
+    }
+
+    /** The same for one grip. */
+    double secondsToLeave(Chart.Placed placed, Segment segment, RatedGrip grip) {
+        return seconds(strokes(placed, segment), segment, grip);
+    }
+
+    private Strokes strokes(Chart.Placed placed, Segment segment) {
+        return new Strokes(patterns.pattern(placed), placed.metre(), segment.beat(), segment.beats());
+    }
+
+    private double seconds(Strokes strokes, Segment segment, RatedGrip grip) {
+        List<PatternRun.Struck> run =
+                runs.computeIfAbsent(strokes, s -> PatternRun.over(s.pattern(), s.metre(), s.beat(), s.beats()));
+        PickedStrings struck = PickedStrings.of(grip.grip().shape(), segment.sounding(), board);
+        int last = run.size() - 1;
+        while (last > 0 && struck.strikesOnlyOpen(run.get(last).step())) {
+            last--;
+        }
+        return (segment.beats() - run.get(last).from()) * beatSeconds;
+    }
+}

@@ -1,0 +1,156 @@
+package underhand.picking;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import underhand.chart.Metre;
+import underhand.picking.Step.Direction;
+import underhand.picking.Step.Strum;
+
+/**
+ * What the right hand does in a bar: the bar divided evenly into steps.
+ *
+ * @param metre of the bars it fits
+ * @param swing whether the first of two eighths is twice as long as the second
+ * @param lowestRung first rung whose hand it suits
+ * @param slowest beats a minute from which it carries a song
+ * @param fastest beats a minute up to which it does
+ * @param variation id of the pattern for every fourth bar, where it has one
+ */
+public record PickingPattern(
+        String id,
+        String name,
+        Metre metre,
+        boolean swing,
+        int lowestRung,
+        int slowest,
+        int fastest,
+        Optional<String> variation,
+        List<Step> steps) {
+
+    /** Most steps a bar may have. */
+    public static final int MOST_STEPS = 48;
+
+    public PickingPattern {
+        Objects.requireNonNull(id, "id");
+        Objects.requireNonNull(name, "name");
+        Objects.requireNonNull(metre, "metre");
+        Objects.requireNonNull(variation, "variation");
+        steps = List.copyOf(steps);
+        if (steps.isEmpty() || steps.size() > MOST_STEPS || steps.size() % metre.beats() != 0) {
+            throw new IllegalArgumentException("a pattern in " + metre + " has " + metre.beats()
+                    + " steps or a multiple of it, at most " + MOST_STEPS + "; was " + steps.size());
+        }
+        if (steps.stream().noneMatch(Step::strikes)) {
+            throw new IllegalArgumentException("a pattern strikes at least once; all its steps are dots");
+        }
+        boolean strums = steps.stream().anyMatch(Strum.class::isInstance);
+        if (strums && steps.stream().anyMatch(Step.Pick.class::isInstance)) {
+            throw new IllegalArgumentException("a pattern is strummed or picked, not both");
+        }
+        if (strums) {
+            int off = unsteady(steps);
+            if (off >= 0) {
+                throw new PatternFormatException(
+                        off,
+                        steps.get(off).toString(),
+                        "a strumming hand keeps going down and up; a stroke here has to go the other way.");
+            }
+        }
+    }
+
+    /** Reads a pattern that was written down: see {@link #toSteps} for the form of its steps. */
+    public static PickingPattern parse(
+            String id, String name, String metre, boolean swing, int lowestRung, String steps) {
+        return new PickingPattern(
+                id, name, Metre.parse(metre), swing, lowestRung, 20, 400, Optional.empty(), StepReader.read(steps));
+    }
+
+    /** One stroke down on every beat. */
+    public static PickingPattern beat(Metre metre) {
+        Step down = StepReader.read("D").get(0);
+        return new PickingPattern(
+                "beat",
+                "a stroke a beat",
+                metre,
+                false,
+                1,
+                20,
+                400,
+                Optional.empty(),
+                Collections.nCopies(metre.beats(), down));
+    }
+
+    /**
+     * The first stroke against the steady motion of the hand, or -1. The hand goes down on even steps and up on odd ones,
+     * or twice as fast and only ever strikes on its way down.
+     */
+    private static int unsteady(List<Step> steps) {
+        boolean allDown = steps.stream().filter(Step::strikes).allMatch(s -> ((Strum) s).direction() == Direction.DOWN);
+        if (allDown) {
+            return -1;
+        }
+        for (int i = 0; i < steps.size(); i++) {
+            if (steps.get(i) instanceof Strum strum && strum.direction() != along(i)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private static Direction along(int step) {
+        return step % 2 == 0 ? Direction.DOWN : Direction.UP;
+    }
+
+    public boolean isStrummed() {
+        return steps.stream().anyMatch(Strum.class::isInstance);
+    }
+
+    /** Beats a step lasts. */
+    public double stepBeats() {
+        return (double) metre.beats() / steps.size();
+    }
+
+    /** Most strokes in any beat: what its speed hangs on. */
+    public int densestBeat() {
+        int perBeat = steps.size() / metre.beats();
+        int most = 0;
+        for (int beat = 0; beat < metre.beats(); beat++) {
+            int strokes = (int) steps.subList(beat * perBeat, (beat + 1) * perBeat).stream()
+                    .filter(Step::strikes)
+                    .count();
+            most = Math.max(most, strokes);
+        }
+        return most;
+    }
+
+    /** Direction of the moving hand on a step. */
+    Direction motion(int step) {
+        boolean onlyDown = steps.stream()
+                .filter(Step::strikes)
+                .allMatch(s -> s instanceof Strum strum && strum.direction() == Direction.DOWN);
+        return onlyDown ? Direction.DOWN : along(step);
+    }
+
+    /** Whether it has a step on which anything but a whole plain stroke sounds: ghost strokes, accents, muted ones. */
+    public boolean isColoured() {
+        return steps.stream().map(Step::toString).anyMatch(s -> s.matches(".*[>x_^]"));
+    }
+
+    /** The steps as {@link StepReader} reads them. */
+    public String toSteps() {
+        return steps.stream().map(Step::toString).collect(Collectors.joining(" "));
+    }
+
+    /** Strokes in a bar. */
+    public int strokes() {
+        return (int) steps.stream().filter(Step::strikes).count();
+    }
+
+    @Override
+    public String toString() {
+        return id + " " + metre + " " + toSteps();
+    }
+}

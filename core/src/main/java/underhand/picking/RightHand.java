@@ -1,0 +1,158 @@
+package underhand.picking;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Gives every plucked string its finger: the school's own finger where it can, another where the same finger would have to
+ * pluck two fast notes in a row. Exact, by dynamic programming over the plucks.
+ */
+public final class RightHand {
+
+    private static final int FINGERS = Finger.values().length;
+    private static final double NEVER = 1e6;
+
+    /** A finger that plucks twice in a row, even slowly: less even than two that alternate (memory). */
+    private static final double AGAIN = 0.2;
+
+    /** Fingers that lie crossed over the strings between two plucks (memory). */
+    private static final double CROSSED = 0.6;
+
+    /** The thumb among the fingers' strings, on top of its distance (memory). */
+    private static final double AWAY = 0.5;
+
+    private final School school;
+    private final double fastSeconds;
+
+    public RightHand(School school, double fastSeconds) {
+        this.school = school;
+        this.fastSeconds = fastSeconds;
+    }
+
+    /**
+     * Strings plucked together.
+     *
+     * @param seconds when
+     * @param strings indices from the lowest, rising
+     * @param roles what each string is; empty for one that is named outright
+     */
+    public record Pluck(double seconds, List<Integer> strings, List<Optional<Role>> roles) {}
+
+    /** For each pluck a finger for each of its strings. */
+    public List<List<Finger>> fingers(List<Pluck> plucks) {
+        if (plucks.isEmpty()) {
+            return List.of();
+        }
+        List<List<List<Finger>>> choices =
+                plucks.stream().map(p -> assignments(p.strings().size())).toList();
+        double[][] cost = new double[plucks.size()][];
+        int[][] from = new int[plucks.size()][];
+        for (int i = 0; i < plucks.size(); i++) {
+            cost[i] = new double[choices.get(i).size()];
+            from[i] = new int[choices.get(i).size()];
+            for (int choice = 0; choice < cost[i].length; choice++) {
+                double least = i == 0 ? 0 : Double.POSITIVE_INFINITY;
+                for (int before = 0; i > 0 && before < cost[i - 1].length; before++) {
+                    double way = cost[i - 1][before]
+                            + between(
+                                    plucks.get(i - 1),
+                                    choices.get(i - 1).get(before),
+                                    plucks.get(i),
+                                    choices.get(i).get(choice));
+                    if (way < least) {
+                        least = way;
+                        from[i][choice] = before;
+                    }
+                }
+                cost[i][choice] = least + own(plucks.get(i), choices.get(i).get(choice));
+            }
+        }
+        List<List<Finger>> fingers = new ArrayList<>();
+        int last = plucks.size() - 1;
+        int at = cheapest(cost[last]);
+        for (int i = last; i >= 0; i--) {
+            fingers.add(0, choices.get(i).get(at));
+            at = from[i][at];
+        }
+        return fingers;
+    }
+
+    private static int cheapest(double[] costs) {
+        double least = Arrays.stream(costs).min().orElseThrow();
+        for (int i = 0; i < costs.length; i++) {
+            if (costs[i] == least) {
+                return i;
+            }
+        }
+        throw new IllegalStateException("no cheapest of none");
+    }
+
+    /** All ways to put rising fingers on so many rising strings. */
+    private static List<List<Finger>> assignments(int strings) {
+        List<List<Finger>> all = new ArrayList<>();
+        for (int set = 1; set < 1 << FINGERS; set++) {
+            if (Integer.bitCount(set) == strings) {
+                List<Finger> fingers = new ArrayList<>();
+                for (Finger finger : Finger.values()) {
+                    if ((set & 1 << finger.ordinal()) != 0) {
+                        fingers.add(finger);
+                    }
+                }
+                all.add(fingers);
+            }
+        }
+        if (all.isEmpty()) {
+            throw new IllegalArgumentException("four fingers pluck 1 to 4 strings together, was " + strings);
+        }
+        return all;
+    }
+
+    /** How far the fingers are from the school's own. */
+    private double own(Pluck pluck, List<Finger> fingers) {
+        double cost = 0;
+        for (int i = 0; i < fingers.size(); i++) {
+            Finger usual = usual(pluck, i);
+            cost += Math.abs(fingers.get(i).ordinal() - usual.ordinal());
+            cost += fingers.get(i) == Finger.P && usual != Finger.P ? AWAY : 0;
+        }
+        return cost;
+    }
+
+    private Finger usual(Pluck pluck, int index) {
+        boolean chord = school == School.THUMB_LED && pluck.strings().size() > 2;
+        School own = chord ? School.PIMA : school;
+        return pluck.roles().get(index).map(own::finger).orElseGet(() -> own.finger(roleOf(pluck, index)));
+    }
+
+    /** The role a string named outright would have in a full grip of six strings. */
+    private static Role roleOf(Pluck pluck, int index) {
+        return switch (pluck.strings().get(index)) {
+            case 3 -> Role.LOW;
+            case 4 -> Role.MIDDLE;
+            default -> pluck.strings().get(index) > 4 ? Role.HIGH : Role.ROOT;
+        };
+    }
+
+    private double between(Pluck before, List<Finger> left, Pluck after, List<Finger> reached) {
+        double cost = 0;
+        boolean fast = after.seconds() - before.seconds() < fastSeconds;
+        for (int i = 0; i < reached.size(); i++) {
+            int same = left.indexOf(reached.get(i));
+            if (same >= 0) {
+                cost += fast ? NEVER : AGAIN;
+            }
+        }
+        for (int i = 0; i < left.size(); i++) {
+            for (int j = 0; j < reached.size(); j++) {
+                int fingers =
+                        Integer.compare(left.get(i).ordinal(), reached.get(j).ordinal());
+                int strings =
+                        Integer.compare(before.strings().get(i), after.strings().get(j));
+                cost += fingers * strings < 0 ? CROSSED : 0;
+            }
+        }
+        return cost;
+    }
+}

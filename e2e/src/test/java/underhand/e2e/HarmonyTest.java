@@ -1,0 +1,129 @@
+package underhand.e2e;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.support.ui.Select;
+
+/** Readings with their reasons, five rungs, house rules and a second guitar, as a player meets them. */
+class HarmonyTest extends InDemoBook {
+
+    private WebElement offer(String reading) {
+        browser.awaitTrue(() -> {
+            List<WebElement> all = browser.driver()
+                    .findElements(By.xpath("//button[starts-with(normalize-space(),'Show all') and"
+                            + " contains(.,'readings') and @aria-expanded='false']"));
+            if (!all.isEmpty()) {
+                all.get(0).click();
+            }
+            return !browser.driver()
+                    .findElements(By.cssSelector("[data-reading='" + reading + "']"))
+                    .isEmpty();
+        });
+        return browser.find(By.cssSelector("[data-reading='" + reading + "']"));
+    }
+
+    private void take(String reading) {
+        offer(reading)
+                .findElement(By.xpath(".//button[normalize-space()='Take it']"))
+                .click();
+    }
+
+    @Test
+    void reading_flatNinthBeforeMinor_isTakenAndSaysWhy() {
+        openSong("The Long Pound");
+        goTo(12);
+        assertTrue(offer("flat-nine").getText().contains("E7 leads to Am, so the ninth is flat."));
+        take("flat-nine");
+        browser.find(By.xpath("//button[starts-with(@aria-label,'Bar 12,') and contains(@aria-label,'for E7')]"));
+        browser.await(By.tagName("aside"), t -> t.contains("so the ninth is flat"));
+        browser.button("Why not another").click();
+        browser.await(By.cssSelector("[aria-label='Other readings']"), t -> t.contains("points to major"));
+    }
+
+    @Test
+    void reading_twoBeforeFive_splitsTheBarAndIsUndone() {
+        openSong("Reflections at Seven");
+        int before = places();
+        goTo(14);
+        take("two-before-five");
+        browser.awaitTrue(() -> places() == before + 1);
+        browser.labelled("Undo").click();
+        browser.awaitTrue(() -> places() == before);
+    }
+
+    /** Walks to a chord with the keys: the road draws only what is in sight. */
+    private void goTo(int chord) {
+        for (int i = 0; i < chord; i++) {
+            press(Keys.ARROW_RIGHT);
+        }
+    }
+
+    private int places() {
+        return Integer.parseInt(browser.find(By.cssSelector("[data-places]")).getDomAttribute("data-places"));
+    }
+
+    @Test
+    void reading_fallingLineOverFourStillBars_isTakenForAllOfThem() {
+        openSong("The Long Pound");
+        press("4");
+        browser.await(By.cssSelector("[role=group]"), t -> t.contains("whole neck"));
+        browser.labelled("Bar 1,").click();
+        take("falling-line:inside:4");
+        for (String bar : List.of("Bar 2,", "Bar 3,", "Bar 4,")) {
+            browser.find(
+                    By.xpath("//button[starts-with(@aria-label,'" + bar + "') and contains(@aria-label,'for Am')]"));
+        }
+        browser.await(By.tagName("aside"), t -> t.contains("One voice falls by half steps inside, every bar"));
+    }
+
+    @Test
+    void rungs_climbedFromOneToFive_eachSaysWhatItAdds() {
+        openSong("Towpath Morning");
+        browser.button("Rungs").click();
+        browser.awaitTrue(() -> browser.driver()
+                        .findElements(By.cssSelector("[data-testid=adds]"))
+                        .size()
+                == 5);
+        List<WebElement> adds = browser.driver().findElements(By.cssSelector("[data-testid=adds]"));
+        assertTrue(adds.get(0).getText().startsWith("Starts with"));
+        adds.stream().skip(1).forEach(a -> assertTrue(a.getText().startsWith("Adds "), a.getText()));
+        browser.button("Play it on rung 5").click();
+        browser.await(By.cssSelector("[role=group]"), t -> t.contains("arranger"));
+        browser.find(By.xpath("//button[starts-with(@aria-label,'Bar ') and contains(@aria-label,', for ')]"));
+    }
+
+    @Test
+    void houseRule_noCapo_changesThePart() {
+        openSong("Slow Water");
+        List<String> before = browser.shapesOnTheRoad();
+        browser.await(FACTS, t -> t.contains("capo") && !t.contains("no capo"));
+        browser.button("House rules").click();
+        new Select(browser.find(By.cssSelector("[data-rule=capo] select"))).selectByVisibleText("no capo");
+        browser.await(FACTS, t -> t.contains("no capo"));
+        assertFalse(before.equals(browser.shapesOnTheRoad()));
+    }
+
+    @Test
+    void secondGuitar_added_playsElsewhereAndIsPrinted() {
+        openSong("Galley Shuffle");
+        List<WebElement> dials = browser.driver().findElements(By.cssSelector("main select"));
+        new Select(dials.get(dials.size() - 1)).selectByVisibleText("an adult hand");
+        browser.await(
+                By.cssSelector("[data-testid=second-guitar]"),
+                t -> t.contains("0 % of its notes on the first one's strings and frets"));
+        assertEquals(
+                2,
+                browser.driver().findElements(By.cssSelector("[data-places]")).size());
+        press(Keys.ESCAPE);
+        browser.button("Print").click();
+        browser.awaitTrue(() -> browser.driver().findElements(By.tagName("h1")).stream()
+                .anyMatch(h -> h.getText().equals("Second guitar")));
+    }
+}
