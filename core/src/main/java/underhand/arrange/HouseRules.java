@@ -3,6 +3,7 @@ package underhand.arrange;
 import java.util.Objects;
 import underhand.harmony.Stance.MinorDominant;
 import underhand.harmony.Stance.SeventhDegree;
+import underhand.picking.School;
 
 /**
  * The player's stand where good players disagree.
@@ -15,6 +16,8 @@ import underhand.harmony.Stance.SeventhDegree;
  * @param fullness whole chords or parts of them
  * @param seventhDegree what stands on the seventh degree of a major key
  * @param minorDominant the ninth of a dominant that leads to a minor chord
+ * @param pickingHand which finger of the right hand takes which string
+ * @param filling where fills may stand
  */
 public record HouseRules(
         double ring,
@@ -24,7 +27,9 @@ public record HouseRules(
         MajorBarre majorBarre,
         Fullness fullness,
         SeventhDegree seventhDegree,
-        MinorDominant minorDominant) {
+        MinorDominant minorDominant,
+        School pickingHand,
+        Filling filling) {
 
     /** How three neighbouring strings on one fret are stopped, as in the A shape of a major chord. */
     public enum MajorBarre {
@@ -36,6 +41,16 @@ public record HouseRules(
         FINGERTIPS
     }
 
+    /** Where fills may stand. */
+    public enum Filling {
+        /** With a singer in the gaps between words, else anywhere. */
+        BY_SETTING,
+        /** Anywhere, also under words. */
+        ANYWHERE,
+        /** Nowhere: the space is left. */
+        NOWHERE
+    }
+
     /** How much of a chord a grip holds. */
     public enum Fullness {
         BY_SETTING,
@@ -44,7 +59,16 @@ public record HouseRules(
     }
 
     public static final HouseRules DEFAULT = new HouseRules(
-            0, 0, true, true, MajorBarre.EITHER, Fullness.BY_SETTING, SeventhDegree.BY_RUNG, MinorDominant.FLAT_NINE);
+            0,
+            0,
+            true,
+            true,
+            MajorBarre.EITHER,
+            Fullness.BY_SETTING,
+            SeventhDegree.BY_RUNG,
+            MinorDominant.FLAT_NINE,
+            School.PIMA,
+            Filling.BY_SETTING);
 
     public HouseRules {
         inRange("ring", ring);
@@ -53,6 +77,8 @@ public record HouseRules(
         Objects.requireNonNull(fullness, "fullness");
         Objects.requireNonNull(seventhDegree, "seventhDegree");
         Objects.requireNonNull(minorDominant, "minorDominant");
+        Objects.requireNonNull(pickingHand, "pickingHand");
+        Objects.requireNonNull(filling, "filling");
     }
 
     private static void inRange(String field, double value) {
@@ -62,34 +88,97 @@ public record HouseRules(
     }
 
     public HouseRules withRing(double other) {
-        return new HouseRules(other, motion, repeatsAlike, capo, majorBarre, fullness, seventhDegree, minorDominant);
+        return new HouseRules(
+                other,
+                motion,
+                repeatsAlike,
+                capo,
+                majorBarre,
+                fullness,
+                seventhDegree,
+                minorDominant,
+                pickingHand,
+                filling);
     }
 
     public HouseRules withMotion(double other) {
-        return new HouseRules(ring, other, repeatsAlike, capo, majorBarre, fullness, seventhDegree, minorDominant);
+        return new HouseRules(
+                ring,
+                other,
+                repeatsAlike,
+                capo,
+                majorBarre,
+                fullness,
+                seventhDegree,
+                minorDominant,
+                pickingHand,
+                filling);
     }
 
     public HouseRules withRepeatsAlike(boolean other) {
-        return new HouseRules(ring, motion, other, capo, majorBarre, fullness, seventhDegree, minorDominant);
+        return new HouseRules(
+                ring, motion, other, capo, majorBarre, fullness, seventhDegree, minorDominant, pickingHand, filling);
     }
 
     public HouseRules withCapo(boolean other) {
-        return new HouseRules(ring, motion, repeatsAlike, other, majorBarre, fullness, seventhDegree, minorDominant);
+        return new HouseRules(
+                ring,
+                motion,
+                repeatsAlike,
+                other,
+                majorBarre,
+                fullness,
+                seventhDegree,
+                minorDominant,
+                pickingHand,
+                filling);
     }
 
     public HouseRules withMajorBarre(MajorBarre other) {
-        return new HouseRules(ring, motion, repeatsAlike, capo, other, fullness, seventhDegree, minorDominant);
+        return new HouseRules(
+                ring, motion, repeatsAlike, capo, other, fullness, seventhDegree, minorDominant, pickingHand, filling);
     }
 
     public HouseRules withFullness(Fullness other) {
-        return new HouseRules(ring, motion, repeatsAlike, capo, majorBarre, other, seventhDegree, minorDominant);
+        return new HouseRules(
+                ring,
+                motion,
+                repeatsAlike,
+                capo,
+                majorBarre,
+                other,
+                seventhDegree,
+                minorDominant,
+                pickingHand,
+                filling);
     }
 
     public HouseRules withSeventhDegree(SeventhDegree other) {
-        return new HouseRules(ring, motion, repeatsAlike, capo, majorBarre, fullness, other, minorDominant);
+        return new HouseRules(
+                ring, motion, repeatsAlike, capo, majorBarre, fullness, other, minorDominant, pickingHand, filling);
     }
 
     public HouseRules withMinorDominant(MinorDominant other) {
-        return new HouseRules(ring, motion, repeatsAlike, capo, majorBarre, fullness, seventhDegree, other);
+        return new HouseRules(
+                ring, motion, repeatsAlike, capo, majorBarre, fullness, seventhDegree, other, pickingHand, filling);
+    }
+
+    public HouseRules withPickingHand(School other) {
+        return new HouseRules(
+                ring, motion, repeatsAlike, capo, majorBarre, fullness, seventhDegree, minorDominant, other, filling);
+    }
+
+    public HouseRules withFilling(Filling other) {
+        return new HouseRules(
+                ring,
+                motion,
+                repeatsAlike,
+                capo,
+                majorBarre,
+                fullness,
+                seventhDegree,
+                minorDominant,
+                pickingHand,
+                other);
     }
 }

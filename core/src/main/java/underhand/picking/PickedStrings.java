@@ -74,6 +74,17 @@ public final class PickedStrings {
         };
     }
 
+    /** The role of a string; empty for one that has none. */
+    public Optional<Role> role(int string) {
+        for (Role role : Role.values()) {
+            OptionalInt its = string(role);
+            if (its.isPresent() && its.getAsInt() == string) {
+                return Optional.of(role);
+            }
+        }
+        return Optional.empty();
+    }
+
     /** Whether the other bass is a string of its own. */
     public boolean hasOtherBass() {
         return otherBass.isPresent();

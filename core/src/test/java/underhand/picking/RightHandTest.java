@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -65,7 +66,10 @@ class RightHandTest {
         for (int i = 1; i < each.length; i++) {
             assertTrue(!each[i].equals(each[i - 1]), fast);
         }
-        assertEquals("i m", fingers(School.PIMA, "3 3 . .", 0.2, 0.15), "one string, two fingers");
+        assertEquals(
+                Set.of("i", "m"),
+                Set.of(fingers(School.PIMA, "3 3 . .", 0.2, 0.15).split(" ")),
+                "one string, two fingers");
     }
 
     /** No shipped pattern asks one finger for two fast notes in a row at its own fastest tempo, in either school. */

@@ -5,10 +5,12 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import underhand.arrange.HouseRules;
+import underhand.arrange.HouseRules.Filling;
 import underhand.arrange.HouseRules.Fullness;
 import underhand.arrange.HouseRules.MajorBarre;
 import underhand.harmony.Stance.MinorDominant;
 import underhand.harmony.Stance.SeventhDegree;
+import underhand.picking.School;
 import underhand.server.platform.InputException;
 
 /**
@@ -23,6 +25,8 @@ import underhand.server.platform.InputException;
  * @param seventhDegree what stands on the seventh degree of a major key
  * @param minorDominant the ninth of a dominant before a minor chord
  * @param repeatsAlike whether what is repeated is played like the first time
+ * @param pickingHand which finger of the right hand takes which string
+ * @param filling where fills may stand
  */
 public record HouseRulesRequest(
         Boolean capo,
@@ -43,11 +47,17 @@ public record HouseRulesRequest(
         @Schema(allowableValues = {"flat_nine", "natural_nine"})
         String minorDominant,
 
-        Boolean repeatsAlike) {
+        Boolean repeatsAlike,
+
+        @Schema(allowableValues = {"pima", "thumb_led"})
+        String pickingHand,
+
+        @Schema(allowableValues = {"by_setting", "anywhere", "nowhere"})
+        String filling) {
 
     /** Nothing decided. */
     public static final HouseRulesRequest NONE =
-            new HouseRulesRequest(null, null, null, null, null, null, null, null, null);
+            new HouseRulesRequest(null, null, null, null, null, null, null, null, null, null, null);
 
     /** @throws RuntimeException naming the rule that is out of range */
     public HouseRules toRules() {
@@ -60,7 +70,9 @@ public record HouseRulesRequest(
                 side("majorBarre", majorBarre, MajorBarre.values(), usual.majorBarre()),
                 side("fullness", fullness, Fullness.values(), usual.fullness()),
                 side("seventhDegree", seventhDegree, SeventhDegree.values(), usual.seventhDegree()),
-                side("minorDominant", minorDominant, MinorDominant.values(), usual.minorDominant()));
+                side("minorDominant", minorDominant, MinorDominant.values(), usual.minorDominant()),
+                side("pickingHand", pickingHand, School.values(), usual.pickingHand()),
+                side("filling", filling, Filling.values(), usual.filling()));
     }
 
     private static <T> T orElse(T value, T otherwise) {

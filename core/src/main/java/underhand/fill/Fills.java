@@ -1,0 +1,166 @@
+package underhand.fill;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import underhand.arrange.Arrangement;
+import underhand.arrange.ArrangementSettings;
+import underhand.arrange.HouseRules.Filling;
+import underhand.arrange.PlacedGrip;
+import underhand.arrange.Setting;
+import underhand.fill.Sketch.Moment;
+import underhand.hand.FingeringSearch;
+import underhand.hand.Grip;
+import underhand.hand.HandEffort;
+import underhand.hand.Parameters;
+import underhand.move.ChangeModel;
+import underhand.neck.Fretboard;
+import underhand.picking.PatternRun;
+import underhand.pitch.Key;
+
+/** Proposes fills where there is room for them, the best in time first. */
+public final class Fills {
+
+    /** A chord shorter than this has no room. */
+    private static final double LEAST_BEATS = 2;
+
+    private static final double MOST_ROOM = 3;
+
+    /** Words a singer fits into a beat (memory). */
+    private static final double WORDS_A_BEAT = 2;
+
+    private final Arrangement arrangement;
+    private final ArrangementSettings settings;
+    private final Fretboard board;
+    private final FillFingers fingers;
+    private final double beatSeconds;
+
+    public Fills(Arrangement arrangement, ArrangementSettings settings) {
+        this.arrangement = arrangement;
+        this.settings = settings;
+        this.board = new Fretboard(settings.guitar(), settings.tuning(), arrangement.capo());
+        this.fingers = new FillFingers(
+                new FingeringSearch(board, settings.rung(), settings.player()),
+                new HandEffort(board, settings.player(), Parameters.STANDARD),
+                new ChangeModel(board, settings.rung(), settings.player(), Parameters.STANDARD));
+        this.beatSeconds = 60.0 / arrangement.tempo();
+    }
+
+    /**
+     * What a place may be filled with.
+     *
+     * @param refusal why there is nothing at all, in words; blank where there is something
+     */
+    public record Offer(List<Fill> fills, String refusal) {}
+
+    /** The fills of a place of the part. */
+    public Offer at(int place) {
+        PlacedGrip here = arrangement.placements().get(place);
+        if (here.grip().isEmpty()) {
+            return new Offer(List.of(), "Nothing is played here.");
+        }
+        if (settings.houseRules().filling() == Filling.NOWHERE) {
+            return new Offer(List.of(), "By your house rules the space is left.");
+        }
+        double beats = here.segment().beats();
+        if (beats < LEAST_BEATS) {
+            return new Offer(List.of(), "There is no room: the chord lasts less than two beats.");
+        }
+        double from = Math.max(roomFrom(here), beats - MOST_ROOM);
+        if (beats - from < 1) {
+            return new Offer(List.of(), "The words need this space: with a singer fills keep to the gaps.");
+        }
+        Gap gap = gap(here, from);
+        List<Fill> fills = new ArrayList<>();
+        for (FillRule rule : FillRules.ALL) {
+            if (rule.lowestRung() <= settings.rung().level()) {
+                for (Sketch sketch : rule.sketches().apply(gap)) {
+                    if (sketch.from() >= from - 1e-9) {
+                        fill(rule, sketch, gap).ifPresent(fills::add);
+                    }
+                }
+            }
+        }
+        fills.sort(Comparator.comparing((Fill f) -> !f.isInTime()).thenComparingDouble(Fill::effort));
+        return new Offer(fills, fills.isEmpty() ? "No fill of this rung lies in the hand's reach here." : "");
+    }
+
+    /** A fill by its id; empty when it is proposed no more. */
+    public Optional<Fill> named(int place, String id) {
+        return at(place).fills().stream().filter(f -> f.id().equals(id)).findFirst();
+    }
+
+    /** Beats after the start of a place at which its words are over. */
+    private double roomFrom(PlacedGrip here) {
+        double opening = Math.max(1, here.segment().beats() / 2);
+        boolean besideWords =
+                settings.setting() == Setting.SINGER && settings.houseRules().filling() == Filling.BY_SETTING;
+        String lyric = here.placed().placement().lyric().strip();
+        if (!besideWords || lyric.isEmpty()) {
+            return opening;
+        }
+        return Math.max(opening, Math.ceil(lyric.split("\\s+").length / WORDS_A_BEAT));
+    }
+
+    private Gap gap(PlacedGrip here, double from) {
+        Optional<PlacedGrip> next = arrangement.placements().stream()
+                .skip(here.index() + 1L)
+                .filter(p -> p.grip().isPresent())
+                .findFirst();
+        Key key = here.placed().key().orElse(arrangement.key());
+        return new Gap(here, next, key, from, board, Math.min(settings.rung().highestFret(), board.frets()));
+    }
+
+    private Optional<Fill> fill(FillRule rule, Sketch sketch, Gap gap) {
+        return fingers.of(
+                        gap.grip(),
+                        sketch.moments(),
+                        gap.next().flatMap(PlacedGrip::grip).map(g -> g.grip()),
+                        secondsToLeave(gap.here(), sketch.from()),
+                        beatSeconds)
+                .map(f -> new Fill(
+                        rule.id() + (sketch.variant().isEmpty() ? "" : ":" + sketch.variant()),
+                        rule.name(),
+                        gap.here().index(),
+                        sketch.from(),
+                        notes(sketch, f.grips(), gap),
+                        sketch.reason(),
+                        f.effort(),
+                        f.neededSeconds(),
+                        f.availableSeconds()));
+    }
+
+    private double secondsToLeave(PlacedGrip here, double from) {
+        List<PatternRun.Struck> run = PatternRun.over(
+                settings.patterns().pattern(here.placed()),
+                here.placed().metre(),
+                here.segment().beat(),
+                here.segment().beats());
+        double last = run.stream()
+                .mapToDouble(PatternRun.Struck::from)
+                .filter(at -> at < from - 1e-9)
+                .max()
+                .orElse(0);
+        return (from - last) * beatSeconds;
+    }
+
+    private List<FillNote> notes(Sketch sketch, List<Grip> grips, Gap gap) {
+        List<FillNote> notes = new ArrayList<>();
+        for (int i = 0; i < sketch.moments().size(); i++) {
+            Moment moment = sketch.moments().get(i);
+            for (int string : moment.strings()) {
+                int fret = moment.shape().fret(string);
+                notes.add(new FillNote(
+                        moment.from(),
+                        moment.beats(),
+                        string,
+                        fret,
+                        grips.get(i).fingerOn(string),
+                        moment.technique(),
+                        FillRules.isChromatic(gap, board.midi(string, fret))));
+            }
+        }
+        return notes;
+    }
+}

@@ -1,0 +1,18 @@
+package underhand.fill;
+
+/** How a note is made to sound. */
+public enum Technique {
+    /** The right hand plucks it. */
+    PLUCKED,
+    /** A left-hand finger comes down on a string that sounds. */
+    HAMMER_ON,
+    /** A left-hand finger leaves a string and plucks it. */
+    PULL_OFF,
+    /** A finger moves along a string that sounds. */
+    SLIDE;
+
+    /** {@code plucked}, {@code hammer-on}, {@code pull-off} or {@code slide}. */
+    public String label() {
+        return name().toLowerCase().replace('_', '-');
+    }
+}

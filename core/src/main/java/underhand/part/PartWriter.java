@@ -1,0 +1,265 @@
+package underhand.part;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import underhand.arrange.Arrangement;
+import underhand.arrange.ArrangementSettings;
+import underhand.arrange.PlacedGrip;
+import underhand.fill.Fill;
+import underhand.fill.FillNote;
+import underhand.fill.Technique;
+import underhand.hand.Grip;
+import underhand.neck.Fretboard;
+import underhand.picking.Finger;
+import underhand.picking.PatternRun;
+import underhand.picking.PickedStrings;
+import underhand.picking.PickingPattern;
+import underhand.picking.RightHand;
+import underhand.picking.RightHandLimit;
+import underhand.picking.Role;
+import underhand.picking.Step;
+import underhand.picking.Step.Direction;
+import underhand.picking.Step.Pick;
+import underhand.picking.Step.Sound;
+import underhand.picking.Step.Strum;
+import underhand.picking.Step.Weight;
+
+/**
+ * Strikes the grips of an arrangement by its patterns and fills. A pattern that is faster than the rung's hand is replaced
+ * by a stroke a beat, or as many as the hand has; a string that the same finger would have to pluck again too fast is left
+ * out the first time.
+ */
+public final class PartWriter {
+
+    private static final double SAME = 1e-6;
+
+    private final Arrangement arrangement;
+    private final ArrangementSettings settings;
+    private final Fretboard board;
+    private final RightHandLimit limit;
+    private final double beatSeconds;
+    private final Map<Integer, Fill> fills = new HashMap<>();
+    private final List<PartBar> bars = new ArrayList<>();
+    private final List<Strike> strikes = new ArrayList<>();
+    private final Set<String> notices = new LinkedHashSet<>();
+
+    private PartWriter(Arrangement arrangement, ArrangementSettings settings, List<Fill> fills) {
+        this.arrangement = arrangement;
+        this.settings = settings;
+        this.board = new Fretboard(settings.guitar(), settings.tuning(), arrangement.capo());
+        this.limit = RightHandLimit.of(settings.rung());
+        this.beatSeconds = 60.0 / arrangement.tempo();
+        fills.forEach(f -> this.fills.put(f.place(), f));
+    }
+
+    /** @param fills at most one a place; the last of several is played */
+    public static Part write(Arrangement arrangement, ArrangementSettings settings, List<Fill> fills) {
+        return new PartWriter(arrangement, settings, fills).write();
+    }
+
+    private Part write() {
+        double from = 0;
+        for (PlacedGrip placed : arrangement.placements()) {
+            PickingPattern pattern = calm(settings.patterns().pattern(placed.placed()));
+            bar(placed, pattern, from);
+            if (placed.grip().isPresent()) {
+                strike(placed, pattern, from);
+            }
+            from += placed.segment().beats();
+        }
+        finger();
+        ring(from);
+        return new Part(arrangement, bars, strikes, List.copyOf(notices));
+    }
+
+    private void bar(PlacedGrip placed, PickingPattern pattern, double from) {
+        int last = bars.size() - 1;
+        double beats = placed.segment().beats();
+        if (last >= 0 && bars.get(last).number() == placed.placed().bar()) {
+            PartBar bar = bars.get(last);
+            bars.set(
+                    last,
+                    new PartBar(
+                            bar.number(),
+                            bar.section(),
+                            bar.metre(),
+                            bar.from(),
+                            bar.beats() + beats,
+                            bar.swing(),
+                            bar.pattern()));
+            return;
+        }
+        Optional<String> section = placed.placed().barInSection() == 1
+                ? Optional.of(placed.placed().section())
+                : Optional.empty();
+        bars.add(new PartBar(
+                placed.placed().bar(), section, placed.placed().metre(), from, beats, pattern.swing(), pattern.name()));
+    }
+
+    /** The pattern, or as many even strokes as the rung's hand has at this tempo. */
+    private PickingPattern calm(PickingPattern pattern) {
+        double strokes = pattern.densestBeat() / beatSeconds;
+        if (strokes <= limit.strokesASecond()) {
+            return pattern;
+        }
+        int beats = pattern.metre().beats();
+        int every = 1;
+        while (every < beats && 1 / (every * beatSeconds) > limit.strokesASecond()) {
+            every++;
+        }
+        List<Step> steps = new ArrayList<>(Collections.nCopies(beats, Step.REST));
+        for (int beat = 0; beat < beats; beat += every) {
+            steps.set(beat, new Strum(Direction.DOWN, Step.Span.ALL, Weight.NORMAL, Sound.RING));
+        }
+        notices.add(String.format(
+                Locale.ROOT,
+                "At %d beats a minute %s needs %.1f strokes a second; a hand of rung %d has %.1f. Fewer are played.",
+                arrangement.tempo(),
+                pattern.name(),
+                strokes,
+                settings.rung().level(),
+                limit.strokesASecond()));
+        return new PickingPattern("calm", "fewer strokes", pattern.metre(), false, 1, 1, 1000, Optional.empty(), steps);
+    }
+
+    private void strike(PlacedGrip placed, PickingPattern pattern, double start) {
+        Grip grip = placed.grip().orElseThrow().grip();
+        PickedStrings strings =
+                PickedStrings.of(grip.shape(), placed.segment().chord().orElseThrow(), board);
+        Optional<Fill> fill = Optional.ofNullable(fills.get(placed.index()));
+        double until = fill.map(Fill::from).orElse(placed.segment().beats());
+        for (PatternRun.Struck struck : PatternRun.over(
+                pattern,
+                placed.placed().metre(),
+                placed.segment().beat(),
+                placed.segment().beats())) {
+            if (struck.from() < until - SAME || struck.from() < SAME) {
+                lacking(placed, pattern, strings, struck.step());
+                List<PlayedNote> notes = strings.strings(struck.step()).stream()
+                        .map(s -> note(s, grip.shape().fret(s), grip.fingerOn(s), Technique.PLUCKED))
+                        .toList();
+                if (!notes.isEmpty()) {
+                    strikes.add(strike(placed, start + struck.from(), struck.step(), notes));
+                }
+            }
+        }
+        fill.ifPresent(f -> fill(placed, f, start));
+    }
+
+    private void lacking(PlacedGrip placed, PickingPattern pattern, PickedStrings strings, Step step) {
+        strings.lacking(step)
+                .ifPresent(why -> notices.add("Bar " + placed.placed().bar() + ": "
+                        + placed.played().orElseThrow().glyphs() + " as "
+                        + placed.grip().orElseThrow().grip().shape() + " cannot carry the " + pattern.name() + ": "
+                        + why + "."));
+    }
+
+    private static Strike strike(PlacedGrip placed, double from, Step step, List<PlayedNote> notes) {
+        if (step instanceof Strum strum) {
+            return new Strike(
+                    placed.index(), from, Optional.of(strum.direction()), strum.weight(), strum.sound(), notes, false);
+        }
+        Pick pick = (Pick) step;
+        return new Strike(placed.index(), from, Optional.empty(), pick.weight(), pick.sound(), notes, false);
+    }
+
+    private void fill(PlacedGrip placed, Fill fill, double start) {
+        Map<Double, List<PlayedNote>> byTime = new TreeMap<>();
+        for (FillNote note : fill.notes()) {
+            byTime.computeIfAbsent(note.from(), at -> new ArrayList<>())
+                    .add(note(note.string(), note.fret(), note.finger(), note.technique()));
+        }
+        byTime.forEach((from, notes) -> strikes.add(
+                new Strike(placed.index(), start + from, Optional.empty(), Weight.NORMAL, Sound.RING, notes, true)));
+    }
+
+    private PlayedNote note(int string, int fret, int finger, Technique technique) {
+        return new PlayedNote(string, fret, board.midi(string, fret), finger, Optional.empty(), technique, 0);
+    }
+
+    /** Gives every plucked note its finger of the right hand, and leaves out what one finger cannot pluck in time. */
+    private void finger() {
+        List<Integer> plucked = new ArrayList<>();
+        List<RightHand.Pluck> plucks = new ArrayList<>();
+        for (int i = 0; i < strikes.size(); i++) {
+            Strike strike = strikes.get(i);
+            List<Integer> strings = strike.notes().stream()
+                    .filter(n -> n.technique() == Technique.PLUCKED)
+                    .map(PlayedNote::string)
+                    .sorted()
+                    .toList();
+            if (strike.strum().isEmpty() && !strings.isEmpty()) {
+                plucked.add(i);
+                plucks.add(new RightHand.Pluck(strike.from() * beatSeconds, strings, roles(strike, strings)));
+            }
+        }
+        List<List<Finger>> fingers =
+                new RightHand(settings.houseRules().pickingHand(), limit.fastSeconds()).fingers(plucks);
+        for (int i = 0; i < plucks.size(); i++) {
+            Set<Finger> busy = Set.of();
+            if (i + 1 < plucks.size()
+                    && plucks.get(i + 1).seconds() - plucks.get(i).seconds() < limit.fastSeconds()) {
+                busy = Set.copyOf(fingers.get(i + 1));
+            }
+            strikes.set(plucked.get(i), fingered(strikes.get(plucked.get(i)), plucks.get(i), fingers.get(i), busy));
+        }
+        strikes.removeIf(s -> s.notes().isEmpty());
+    }
+
+    private static Strike fingered(Strike strike, RightHand.Pluck pluck, List<Finger> fingers, Set<Finger> busy) {
+        List<PlayedNote> notes = new ArrayList<>();
+        for (PlayedNote note : strike.notes()) {
+            if (note.technique() != Technique.PLUCKED) {
+                notes.add(note);
+                continue;
+            }
+            Finger finger = fingers.get(pluck.strings().indexOf(note.string()));
+            if (!busy.contains(finger)) {
+                notes.add(note.withRightFinger(finger));
+            }
+        }
+        return strike.withNotes(notes);
+    }
+
+    private List<Optional<Role>> roles(Strike strike, List<Integer> strings) {
+        PlacedGrip placed = arrangement.placements().get(strike.place());
+        PickedStrings roles = PickedStrings.of(
+                placed.grip().orElseThrow().grip().shape(),
+                placed.segment().chord().orElseThrow(),
+                board);
+        return strings.stream().map(roles::role).toList();
+    }
+
+    /** A note rings until its string is struck again, its chord ends, or its stroke stops it. */
+    private void ring(double end) {
+        Map<Integer, Double> nextOnString = new HashMap<>();
+        double nextPlace = end;
+        int place = Integer.MAX_VALUE;
+        double placeFrom = end;
+        for (int i = strikes.size() - 1; i >= 0; i--) {
+            Strike strike = strikes.get(i);
+            if (strike.place() != place) {
+                nextPlace = placeFrom;
+                place = strike.place();
+            }
+            double chordEnd = Math.max(nextPlace, strike.from());
+            double stop = strike.sound() == Sound.RING && strike.weight() != Weight.GHOST
+                    ? chordEnd
+                    : Math.min(chordEnd, strike.from() + 0.5);
+            Strike rung = strike.withNotes(strike.notes().stream()
+                    .map(n -> n.withRing(Math.min(stop, nextOnString.getOrDefault(n.string(), end)) - strike.from()))
+                    .toList());
+            strikes.set(i, rung);
+            strike.notes().forEach(n -> nextOnString.put(n.string(), strike.from()));
+            placeFrom = strike.from();
+        }
+    }
+}

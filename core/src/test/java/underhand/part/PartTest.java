@@ -1,0 +1,423 @@
+package underhand.part;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import underhand.arrange.Arrangement;
+import underhand.arrange.ArrangementSettings;
+import underhand.arrange.Arranger;
+import underhand.arrange.HouseRules;
+import underhand.arrange.HouseRules.Filling;
+import underhand.arrange.PlacedGrip;
+import underhand.arrange.Setting;
+import underhand.chart.Chart;
+import underhand.fill.Fill;
+import underhand.fill.FillNote;
+import underhand.fill.Fills;
+import underhand.fill.Technique;
+import underhand.format.ChartTextReader;
+import underhand.neck.Fretboard;
+import underhand.picking.Finger;
+import underhand.picking.PatternPlan;
+import underhand.picking.Patterns;
+import underhand.picking.PickingPattern;
+import underhand.picking.RightHandLimit;
+import underhand.picking.School;
+
+/** Grips struck by a right hand: what every part holds to, whatever the chart, the rung and the pattern. */
+class PartTest {
+
+    private static final Arranger ARRANGER = new Arranger();
+    private static final String[] METRES = {"4/4", "3/4", "6/8", "12/8", "2/4"};
+    private static final String[] CHORDS = {"C", "G", "Am", "F", "Dm", "Em", "D7", "G7", "A7", "Cmaj7", "Fm", "E7"};
+
+    private static Chart chart(String text) {
+        return ChartTextReader.read(text).chart();
+    }
+
+    private static PickingPattern pattern(String id) {
+        return Patterns.of(id).orElseThrow();
+    }
+
+    private static Part part(Chart chart, ArrangementSettings settings) {
+        return PartWriter.write(ARRANGER.arrange(chart, settings), settings, List.of());
+    }
+
+    /** A random song: metre, tempo, chords of a bar, half a bar, or an odd part of it. */
+    private static Chart randomChart(Random random) {
+        String metre = METRES[random.nextInt(METRES.length)];
+        StringBuilder text =
+                new StringBuilder("key: C\nmetre: " + metre + "\ntempo: " + (50 + random.nextInt(150)) + "\n|");
+        for (int bar = 0; bar < 4; bar++) {
+            for (int chord = 1 + random.nextInt(3); chord > 0; chord--) {
+                text.append(' ').append(CHORDS[random.nextInt(CHORDS.length)]);
+            }
+            text.append(" |");
+        }
+        return chart(text.toString());
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+    void part_ofRandomSongs_keepsToItsHandItsStringsAndItsBars(long seed) {
+        Random random = new Random(seed);
+        Chart chart = randomChart(random);
+        int rung = 1 + random.nextInt(5);
+        ArrangementSettings settings = ArrangementSettings.ofRung(rung).withCapo(0);
+        List<PickingPattern> fitting = new ArrayList<>(Patterns.all().stream()
+                .filter(p -> p.metre().equals(chart.metre()))
+                .toList());
+        for (PickingPattern pattern : fitting) {
+            for (School school : School.values()) {
+                ArrangementSettings with = settings.withPatterns(PatternPlan.of(pattern))
+                        .withHouseRules(HouseRules.DEFAULT.withCapo(false).withPickingHand(school));
+                Arrangement arrangement = ARRANGER.arrange(chart, with);
+                Fills fills = new Fills(arrangement, with);
+                List<Fill> chosen = new ArrayList<>();
+                for (PlacedGrip place : arrangement.placements()) {
+                    List<Fill> offered = fills.at(place.index()).fills();
+                    if (!offered.isEmpty()) {
+                        chosen.add(offered.get(random.nextInt(offered.size())));
+                    }
+                }
+                checkHand(PartWriter.write(arrangement, with, List.of()), with, "seed " + seed + " " + pattern);
+                Part filled = PartWriter.write(arrangement, with, chosen);
+                checkHand(filled, with, "filled, seed " + seed + " " + pattern);
+                checkStrings(filled, with);
+                checkBars(filled);
+                chosen.forEach(f -> checkFill(f, arrangement, with));
+            }
+        }
+    }
+
+    /** No finger of the right hand twice on successive fast notes, and no more strokes a second than the rung has. */
+    private static void checkHand(Part part, ArrangementSettings settings, String message) {
+        RightHandLimit limit = RightHandLimit.of(settings.rung());
+        double beatSeconds = 60.0 / part.arrangement().tempo();
+        Map<Integer, Double> starts = new HashMap<>();
+        Strike before = null;
+        for (Strike strike : part.strikes()) {
+            boolean opens = starts.putIfAbsent(strike.place(), strike.from()) == null;
+            if (before != null) {
+                double seconds = (strike.from() - before.from()) * beatSeconds;
+                if (seconds < limit.fastSeconds()) {
+                    Set<Finger> same = fingers(before);
+                    same.retainAll(fingers(strike));
+                    assertTrue(same.isEmpty(), message + ": " + same + " at beat " + strike.from());
+                }
+                if (!opens && !strike.fill() && !before.fill()) {
+                    assertTrue(seconds > 1 / limit.strokesASecond() - 1e-6, message + " at beat " + strike.from());
+                }
+            }
+            before = strike;
+        }
+    }
+
+    private static Set<Finger> fingers(Strike strike) {
+        return strike.notes().stream().flatMap(n -> n.rightFinger().stream()).collect(Collectors.toSet());
+    }
+
+    private static void checkStrings(Part part, ArrangementSettings settings) {
+        Fretboard board = new Fretboard(
+                settings.guitar(), settings.tuning(), part.arrangement().capo());
+        for (Strike strike : part.strikes()) {
+            PlacedGrip place = part.arrangement().placements().get(strike.place());
+            for (PlayedNote note : strike.notes()) {
+                assertEquals(board.midi(note.string(), note.fret()), note.midi());
+                assertTrue(note.ring() > 0, "a note that does not sound: " + note);
+                if (!strike.fill()) {
+                    assertEquals(
+                            note.fret(),
+                            place.grip().orElseThrow().grip().shape().fret(note.string()));
+                }
+                boolean plucked = strike.strum().isEmpty() && note.technique() == Technique.PLUCKED;
+                assertEquals(plucked, note.rightFinger().isPresent());
+            }
+        }
+    }
+
+    private static void checkBars(Part part) {
+        List<Notation.WrittenBar> written = Notation.of(part);
+        assertEquals(part.bars().size(), written.size());
+        int struck = 0;
+        for (Notation.WrittenBar bar : written) {
+            int at = 0;
+            for (Notation.Event event : bar.events()) {
+                assertEquals(at, event.from());
+                at += event.length();
+                struck += event.notes().isEmpty() ? 0 : 1;
+            }
+            assertEquals(bar.length(), at, "bar " + bar.bar().number());
+        }
+        assertEquals(part.strikes().size(), struck);
+    }
+
+    private static void checkFill(Fill fill, Arrangement arrangement, ArrangementSettings settings) {
+        Fretboard board = new Fretboard(settings.guitar(), settings.tuning(), arrangement.capo());
+        PlacedGrip place = arrangement.placements().get(fill.place());
+        List<Integer> scale = List.of(0, 2, 4, 5, 7, 9, 11);
+        for (FillNote note : fill.notes()) {
+            int pitchClass = board.midi(note.string(), note.fret()) % 12;
+            boolean ofChord = place.segment().chord().orElseThrow().tones().stream()
+                    .anyMatch(t -> t.note().pitchClass() == pitchClass);
+            assertTrue(note.chromatic() || ofChord || scale.contains(pitchClass), fill + " in C major");
+            assertTrue(note.from() + note.beats() <= place.segment().beats() + 1e-9, fill.id());
+            assertTrue((note.fret() == 0) == (note.finger() == 0), fill.id() + " " + note);
+        }
+        assertFalse(fill.reason().isBlank());
+    }
+
+    /** An open string struck last leaves the hand free from the stroke before it. */
+    @Test
+    void arrange_openStringsStruckLast_buyTime() {
+        Chart chart = chart("key: G\ntempo: 60\n| G | D |");
+        PickingPattern last = PickingPattern.parse("t", "t", "4/4", false, 1, "r l m 3");
+        ArrangementSettings picked =
+                ArrangementSettings.ofRung(2).withCapo(0).withLocks(List.of()).withPatterns(PatternPlan.of(last));
+        Arrangement arrangement = ARRANGER.arrange(chart, picked);
+        assertEquals(
+                "320003",
+                arrangement
+                        .placements()
+                        .get(0)
+                        .grip()
+                        .orElseThrow()
+                        .grip()
+                        .shape()
+                        .toString());
+        // Strings 4, 3 and 2 of this G are open: only the root on beat 1 holds the hand.
+        assertEquals(4, arrangement.changes().get(0).availableSeconds(), 1e-9);
+        PickingPattern held = PickingPattern.parse("t", "t", "4/4", false, 1, "r l m h");
+        Arrangement other = ARRANGER.arrange(chart, picked.withPatterns(PatternPlan.of(held)));
+        assertEquals(1, other.changes().get(0).availableSeconds(), 1e-9);
+    }
+
+    @Test
+    void arrange_syncopatedStrum_leavesTheTimeAfterItsLastStroke() {
+        Chart chart = chart("key: G\ntempo: 60\n| G | D |");
+        ArrangementSettings settings =
+                ArrangementSettings.ofRung(2).withCapo(0).withPatterns(PatternPlan.of(pattern("folk-strum")));
+        assertEquals(0.5, ARRANGER.arrange(chart, settings).changes().get(0).availableSeconds(), 1e-9);
+    }
+
+    /** Strummed parts take only damped shapes; picked ones may leave out a string that rings. */
+    @Test
+    void arrange_picked_mayUseAShapeThatCannotBeStrummed() {
+        Chart chart = chart("key: C\n| Gmaj7 | Am7 | Bm7 | Cmaj7 | Em7 | Fmaj7 |");
+        ArrangementSettings strummed = ArrangementSettings.ofRung(4).withSetting(Setting.BASS);
+        ArrangementSettings picked = strummed.withPatterns(PatternPlan.of(pattern("forward-roll")));
+        assertTrue(undamped(ARRANGER.arrange(chart, strummed.withCapo(0))) == 0);
+        long free = 0;
+        for (String chords : List.of("| C/E | G/B | F/A |", "| D6 | G6 | A7 | Bm7 |", "| Cmaj7 | Am7 | Dm9 | G13 |")) {
+            free += undamped(ARRANGER.arrange(chart("key: C\n" + chords), picked.withCapo(0)));
+        }
+        assertTrue(free > 0, "no picked part skips a string");
+    }
+
+    private static long undamped(Arrangement arrangement) {
+        return arrangement.placements().stream()
+                .mapToLong(p -> p.grip().orElseThrow().grip().undampedInside())
+                .sum();
+    }
+
+    @Test
+    void plan_perSectionAndEveryFourthBar() {
+        Chart chart = chart("key: C\n[Verse]\n| C | C | C | C | C |\n[Chorus]\n| F | F |");
+        PatternPlan plan = new PatternPlan(
+                Optional.of(new PatternPlan.Choice(pattern("folk-strum"), Optional.of(pattern("folk-strum-full")))),
+                Map.of("Chorus", new PatternPlan.Choice(pattern("arpeggio-up"), Optional.empty())));
+        Part part = part(
+                chart,
+                ArrangementSettings.ofRung(3).withCapo(0).withPatterns(plan).withTempo(90));
+        assertEquals(
+                List.of(
+                        "folk strum",
+                        "folk strum",
+                        "folk strum",
+                        "running folk strum",
+                        "folk strum",
+                        "arpeggio up",
+                        "arpeggio up"),
+                part.bars().stream().map(PartBar::pattern).toList());
+        assertEquals(
+                List.of(1, 6),
+                part.bars().stream()
+                        .filter(b -> b.section().isPresent())
+                        .map(PartBar::number)
+                        .toList());
+    }
+
+    @Test
+    void part_fasterThanTheHand_isThinnedAndSaid() {
+        ArrangementSettings settings = ArrangementSettings.ofRung(2)
+                .withCapo(0)
+                .withTempo(200)
+                .withPatterns(PatternPlan.of(pattern("arpeggio-up")));
+        Part part = part(chart("key: C\n| C | G |"), settings);
+        assertEquals(8, part.strikes().size());
+        assertTrue(
+                part.notices().get(0).contains("needs 6.7 strokes a second; a hand of rung 2 has 5.5"),
+                part.notices().toString());
+    }
+
+    @Test
+    void part_swung_soundsOffBeatsLate() {
+        ArrangementSettings settings = ArrangementSettings.ofRung(3)
+                .withCapo(0)
+                .withTempo(100)
+                .withPatterns(PatternPlan.of(pattern("shuffle-strum")));
+        PartBar bar = part(chart("key: A\n| A7 | D7 |"), settings).bars().get(0);
+        assertTrue(bar.swing());
+        assertEquals(1 + 2 / 3.0, bar.swung(1.5), 1e-9);
+        assertEquals(2, bar.swung(2), 1e-9);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0, 96, 1",
+        "0, 72, 2.",
+        "0, 24, 4",
+        "12, 24, 8 8",
+        "36, 36, 8 4",
+        "0, 32, 2t",
+        "0, 8, 8t",
+        "16, 8, 8t",
+        "0, 60, 2 8"
+    })
+    void noteValues_splitWhereABeatBegins(int from, int length, String expected) {
+        String found = NoteValue.of(from, length).stream()
+                .map(v -> v.type() + (v.dotted() ? "." : "") + (v.triplet() ? "t" : ""))
+                .collect(Collectors.joining(" "));
+        assertEquals(expected, found);
+    }
+
+    @Test
+    void ranking_fitsMetreTempoAndRung_andSaysWhatBreaks() {
+        ArrangementSettings settings = ArrangementSettings.ofRung(3).withCapo(0);
+        Arrangement arrangement = ARRANGER.arrange(chart("key: C\ntempo: 90\n[Verse]\n| C | G | Am | F |"), settings);
+        List<PatternRanking.Fit> fits = PatternRanking.of(arrangement, settings, "Verse", Patterns.all());
+        assertTrue(fits.size() >= 10);
+        fits.forEach(f -> {
+            assertEquals(4, f.pattern().metre().beats());
+            assertTrue(f.pattern().lowestRung() <= 3);
+            assertFalse(f.reasons().isEmpty(), f.pattern().id());
+        });
+        for (int i = 1; i < fits.size(); i++) {
+            assertTrue(fits.get(i - 1).score() >= fits.get(i).score());
+        }
+        ArrangementSettings triads = settings.withLocks(
+                List.of(new underhand.arrange.Lock.OnShape(1, 0, underhand.neck.Shape.parse("xxx003"))));
+        List<PatternRanking.Fit> broken = PatternRanking.of(
+                ARRANGER.arrange(chart("key: C\ntempo: 90\n[Verse]\n| C | G | Am | F |"), triads),
+                triads,
+                "Verse",
+                Patterns.all());
+        PatternRanking.Break breaks = broken.stream()
+                .filter(f -> f.pattern().id().equals("arpeggio-up"))
+                .findFirst()
+                .orElseThrow()
+                .breaks()
+                .orElseThrow();
+        assertEquals(1, breaks.place());
+        assertTrue(breaks.words().startsWith("G as xxx003 cannot carry it"), breaks.words());
+        assertTrue(breaks.better().isPresent());
+    }
+
+    @Test
+    void ranking_withASinger_prefersPickedStrings() {
+        ArrangementSettings settings = ArrangementSettings.ofRung(2).withCapo(0).withSetting(Setting.SINGER);
+        Arrangement arrangement = ARRANGER.arrange(chart("key: C\ntempo: 60\n| C | G | Am | F |"), settings);
+        assertFalse(PatternRanking.of(arrangement, settings, "", Patterns.all())
+                .get(0)
+                .pattern()
+                .isStrummed());
+    }
+
+    @Test
+    void fills_byHouseRuleAndSinger_keepOutOfTheWords() {
+        Chart chart = chart("key: C\ntempo: 60\n[C]one two three four five six seven eight [F]so [G]  [C]");
+        ArrangementSettings alone = ArrangementSettings.ofRung(4).withCapo(0);
+        ArrangementSettings singer = alone.withSetting(Setting.SINGER);
+        ArrangementSettings anywhere = singer.withHouseRules(HouseRules.DEFAULT.withFilling(Filling.ANYWHERE));
+        ArrangementSettings nowhere = alone.withHouseRules(HouseRules.DEFAULT.withFilling(Filling.NOWHERE));
+        assertFalse(offers(chart, alone, 0).fills().isEmpty());
+        assertTrue(offers(chart, singer, 0).refusal().contains("The words need this space"));
+        assertFalse(offers(chart, singer, 2).fills().isEmpty());
+        assertFalse(offers(chart, anywhere, 0).fills().isEmpty());
+        assertTrue(offers(chart, nowhere, 0).refusal().contains("house rules"));
+    }
+
+    private static Fills.Offer offers(Chart chart, ArrangementSettings settings, int place) {
+        return new Fills(ARRANGER.arrange(chart, settings), settings).at(place);
+    }
+
+    /** Where the grip before and after allow it, common practice; notes low to high in time as MIDI numbers. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                // C down to Am by B, or by half steps; G up to C by A and B
+                "C; | C | Am |; 0; bass-walk:scale; 47",
+                "G; | G | C |; 0; bass-walk:scale; 45 47",
+                "C; | C | Am |; 0; bass-walk:chromatic; 47 46",
+            })
+    void bassWalk_betweenTwoRoots_playsTheseNotes(String key, String chords, int place, String id, String midis) {
+        ArrangementSettings settings = ArrangementSettings.ofRung(3).withCapo(0).withTempo(60);
+        Fills.Offer offer = offers(chart("key: " + key + "\n" + chords), settings, place);
+        Fill fill = offer.fills().stream()
+                .filter(f -> f.id().equals(id))
+                .findFirst()
+                .orElseThrow(() ->
+                        new AssertionError(offer.fills().stream().map(Fill::id).toList() + offer.refusal()));
+        Fretboard board = new Fretboard(settings.guitar(), settings.tuning(), 0);
+        assertEquals(
+                midis,
+                fill.notes().stream()
+                        .map(n -> Integer.toString(board.midi(n.string(), n.fret())))
+                        .collect(Collectors.joining(" ")));
+    }
+
+    /** Nine to three on I and vi; on iii, whose ninth is out of the key, three to eleven; common practice. */
+    @ParameterizedTest
+    @CsvSource({"C, ninth, third", "Am, ninth, third", "Em, third, eleventh"})
+    void hammerOn_inCMajor_keepsBothNotesInTheKey(String chord, String from, String to) {
+        ArrangementSettings settings = ArrangementSettings.ofRung(4).withCapo(0).withTempo(60);
+        Fills.Offer offer = offers(chart("key: C\n| " + chord + " | F |"), settings, 0);
+        Fill fill = offer.fills().stream()
+                .filter(f -> f.id().equals("hammer-on"))
+                .findFirst()
+                .orElseThrow();
+        assertTrue(fill.reason().contains("From the " + from + " to the " + to), fill.reason());
+        assertEquals(Technique.HAMMER_ON, fill.notes().get(1).technique());
+        assertEquals(fill.notes().get(0).string(), fill.notes().get(1).string());
+        assertTrue(fill.notes().get(1).fret() > fill.notes().get(0).fret());
+    }
+
+    @Test
+    void fills_overManySongs_includeEveryKind() {
+        Set<String> kinds = new java.util.TreeSet<>();
+        Chart chart = chart("key: C\ntempo: 60\n[Verse]\n| C | Am | F | G7 | Em | Dm7 |\n[Chorus]\n| F#m7 | Gm7 | C |");
+        ArrangementSettings settings = ArrangementSettings.ofRung(5).withCapo(0);
+        Arrangement arrangement = ARRANGER.arrange(chart, settings);
+        Fills fills = new Fills(arrangement, settings);
+        for (int place = 0; place < arrangement.placements().size(); place++) {
+            fills.at(place).fills().forEach(f -> kinds.add(f.id().replaceAll(":.*", "")));
+        }
+        assertEquals(
+                "[bass-walk, ending-roll, falling-line, hammer-on, open-string, pick-up, pull-off, run, slide-in, tenths]",
+                kinds.toString());
+    }
+}
