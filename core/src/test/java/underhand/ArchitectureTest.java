@@ -42,7 +42,7 @@ class ArchitectureTest {
             .layer("part")
             .definedBy("underhand.part")
             .layer("format")
-            .definedBy("underhand.format")
+            .definedBy("underhand.format..")
             .whereLayer("format")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("part")

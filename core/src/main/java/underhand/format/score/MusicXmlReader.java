@@ -1,0 +1,310 @@
+package underhand.format.score;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import underhand.chart.Bar;
+import underhand.chart.Chart;
+import underhand.chart.Metre;
+import underhand.chart.Placement;
+import underhand.chart.Section;
+import underhand.chart.TuneNote;
+import underhand.chord.ChordSymbol;
+import underhand.pitch.Key;
+import underhand.pitch.Pitch;
+
+/**
+ * Reads a song from MusicXML or compressed MusicXML: chord symbols, the tune, the words of the first verse, sections, metre
+ * and key changes, repeats and endings written out, transposing parts as they sound. What is left out is said.
+ */
+public final class MusicXmlReader {
+
+    private static final double SAME = 1e-6;
+
+    private final Set<String> dropped = new LinkedHashSet<>();
+
+    private MusicXmlReader() {}
+
+    public static boolean isXml(byte[] bytes) {
+        String start = new String(bytes, 0, Math.min(bytes.length, 200), StandardCharsets.UTF_8)
+                .replace("\uFEFF", "")
+                .replace("\0", "")
+                .stripLeading();
+        return start.startsWith("<");
+    }
+
+    /** @throws ScoreFormatException saying why it cannot be read */
+    public static ReadScore read(byte[] bytes) {
+        return new MusicXmlReader().score(XmlNode.read(MxlFile.is(bytes) ? MxlFile.unpack(bytes) : bytes));
+    }
+
+    private ReadScore score(XmlNode root) {
+        List<List<XmlNode>> parts = parts(root);
+        if (parts.isEmpty()) {
+            throw new ScoreFormatException("This score has no parts, so there is nothing to read.", root.line(), 1);
+        }
+        List<XmlNode> chords = parts.stream()
+                .max(Comparator.comparingLong(MusicXmlReader::harmonies))
+                .orElseThrow();
+        if (harmonies(chords) == 0) {
+            throw new ScoreFormatException(
+                    "This score has no chord symbols. Add them above the staff, then save it again.", root.line(), 1);
+        }
+        List<XmlNode> sung =
+                parts.stream().filter(MusicXmlReader::isSung).findFirst().orElse(chords);
+        boolean tabOnly = sung.stream()
+                .flatMap(m -> m.all("attributes"))
+                .anyMatch(a -> a.textAt("clef", "sign").filter("TAB"::equals).isPresent());
+        if (tabOnly) {
+            dropped.add("the notes of the tab staff: grips are found anew");
+        }
+        if (parts.size() > 1) {
+            dropped.add("the notes of " + (parts.size() - 1) + " further parts");
+        }
+        List<Measure> measures = measures(chords, chords == sung && !tabOnly);
+        if (chords != sung) {
+            withTune(measures, measures(sung, true));
+        }
+        return new ReadScore(chart(root, unrolled(measures)), List.copyOf(dropped));
+    }
+
+    /** The measures of every part, also of a score that is written measure by measure. */
+    private static List<List<XmlNode>> parts(XmlNode root) {
+        if (root.name().equals("score-partwise")) {
+            return root.all("part")
+                    .map(p -> p.all("measure").toList())
+                    .filter(m -> !m.isEmpty())
+                    .toList();
+        }
+        if (root.name().equals("score-timewise")) {
+            List<XmlNode> measures = root.all("measure").toList();
+            long most = measures.stream()
+                    .mapToLong(m -> m.all("part").count())
+                    .max()
+                    .orElse(0);
+            List<List<XmlNode>> parts = new ArrayList<>();
+            for (int i = 0; i < most; i++) {
+                int part = i;
+                parts.add(measures.stream()
+                        .flatMap(m -> m.all("part").skip(part).limit(1))
+                        .toList());
+            }
+            return parts;
+        }
+        throw new ScoreFormatException(
+                "This is XML, but no MusicXML score: it begins with <" + root.name() + ">.", root.line(), 1);
+    }
+
+    private static long harmonies(List<XmlNode> measures) {
+        return measures.stream().mapToLong(m -> m.all("harmony").count()).sum();
+    }
+
+    private static boolean isSung(List<XmlNode> measures) {
+        return measures.stream().flatMap(m -> m.all("note")).anyMatch(n -> n.has("lyric"));
+    }
+
+    private List<Measure> measures(List<XmlNode> nodes, boolean melody) {
+        MeasureReader reader = new MeasureReader(dropped, melody);
+        return nodes.stream().map(reader::read).toList();
+    }
+
+    private static void withTune(List<Measure> measures, List<Measure> sung) {
+        for (int i = 0; i < Math.min(measures.size(), sung.size()); i++) {
+            measures.get(i).tune.clear();
+            measures.get(i).tune.addAll(sung.get(i).tune);
+            measures.get(i).words.clear();
+            measures.get(i).words.addAll(sung.get(i).words);
+        }
+    }
+
+    /** The measures as they are played: repeats and endings written out. */
+    private List<Measure> unrolled(List<Measure> measures) {
+        List<Measure> played = new ArrayList<>();
+        int from = 0;
+        int pass = 1;
+        int at = 0;
+        while (at < measures.size()) {
+            Measure measure = measures.get(at);
+            if (measure.repeatForward && from != at) {
+                from = at;
+                pass = 1;
+            }
+            if (!measure.ending.isEmpty() && !measure.ending.contains(pass)) {
+                at = afterEnding(measures, at);
+                continue;
+            }
+            played.add(measure);
+            if (played.size() > Chart.MOST_PLACEMENTS) {
+                throw new ScoreFormatException(
+                        "Written out, this score has more than " + Chart.MOST_PLACEMENTS + " bars.", 0, 0);
+            }
+            boolean again = measure.repeatBackward > 0 && pass < repeats(measures, from, at);
+            if (again) {
+                pass++;
+                at = from;
+            } else {
+                if (measure.repeatBackward > 0) {
+                    from = at + 1;
+                    pass = 1;
+                }
+                at++;
+            }
+        }
+        return played;
+    }
+
+    /** How often a repeat is played: as often as it says, or until its last ending. */
+    private static int repeats(List<Measure> measures, int from, int at) {
+        int most = measures.get(at).repeatBackward;
+        for (int i = from; i <= at; i++) {
+            most = Math.max(
+                    most,
+                    measures.get(i).ending.stream().mapToInt(n -> n + 1).max().orElse(0));
+        }
+        return Math.min(most, 8);
+    }
+
+    private static int afterEnding(List<Measure> measures, int at) {
+        int next = at;
+        while (next < measures.size() && !measures.get(next).endingStops && measures.get(next).repeatBackward == 0) {
+            next++;
+        }
+        return next + 1;
+    }
+
+    private Chart chart(XmlNode root, List<Measure> measures) {
+        List<Section> sections = new ArrayList<>();
+        List<Bar> bars = new ArrayList<>();
+        String name = "";
+        Optional<Key> firstKey = measures.stream().flatMap(m -> m.key.stream()).findFirst();
+        Optional<Key> key = firstKey;
+        Optional<ChordSymbol> chord = Optional.empty();
+        int placements = 0;
+        for (int i = 0; i < measures.size(); i++) {
+            Measure measure = measures.get(i);
+            boolean newKey = measure.key.isPresent() && !measure.key.equals(key);
+            if (measure.section.isPresent() || newKey) {
+                if (!bars.isEmpty()) {
+                    sections.add(new Section(name, key, bars));
+                    bars = new ArrayList<>();
+                }
+                name = measure.section.orElse(name);
+                key = newKey ? measure.key : key;
+            }
+            Bar bar = bar(measure, chord, i == 0);
+            chord = bar.placements().get(bar.placements().size() - 1).chord();
+            placements += bar.placements().size();
+            bars.add(bar);
+        }
+        if (placements > Chart.MOST_PLACEMENTS) {
+            throw new ScoreFormatException(
+                    "Written out, this score has " + placements + " chords; " + Chart.MOST_PLACEMENTS
+                            + " are the most.",
+                    0,
+                    0);
+        }
+        sections.add(new Section(name, key, bars));
+        Metre metre = measures.get(0).metre;
+        double quartersABeat = 4.0 / metre.unit();
+        OptionalInt tempo = measures.stream()
+                .flatMap(m -> m.tempo.stream())
+                .map(t -> (int) Math.round(t / quartersABeat))
+                .filter(t -> t >= Chart.LOWEST_TEMPO && t <= Chart.HIGHEST_TEMPO)
+                .mapToInt(Integer::intValue)
+                .findFirst();
+        String title = root.textAt("work", "work-title")
+                .filter(t -> !t.isBlank())
+                .or(() -> root.textAt("movement-title"))
+                .orElse("")
+                .replaceAll("\\s+", " ");
+        return new Chart(title, firstKey, metre, tempo, OptionalInt.empty(), Optional.empty(), sections);
+    }
+
+    private Bar bar(Measure measure, Optional<ChordSymbol> before, boolean first) {
+        double unit = 4.0 / measure.metre.unit();
+        int full = measure.metre.beats();
+        int beats = full;
+        if (first && (measure.implicit || measure.length < measure.fullLength() - SAME) && measure.length > 0) {
+            beats = (int) Math.max(1, Math.min(full, Math.round(measure.length / unit)));
+        } else if (measure.length > 0 && measure.length < measure.fullLength() - SAME) {
+            dropped.add("nothing, but bars that are shorter than their metre were filled up");
+        } else if (measure.length > measure.fullLength() + SAME) {
+            dropped.add("what stands in a bar after its metre is full");
+        }
+        List<Measure.Harmony> starts = starts(measure, before, unit, beats);
+        int start = full - beats;
+        List<Placement> placements = new ArrayList<>();
+        for (int i = 0; i < starts.size(); i++) {
+            double from = starts.get(i).at();
+            double until = i + 1 < starts.size() ? starts.get(i + 1).at() : beats;
+            placements.add(new Placement(
+                    starts.get(i).chord(),
+                    1 + start + from,
+                    until - from,
+                    lyric(measure, from * unit, i == starts.size() - 1 ? Double.MAX_VALUE : until * unit),
+                    tune(measure, from, until, unit)));
+        }
+        return new Bar(measure.metre, placements);
+    }
+
+    /** Where the chords of a bar begin, in beats: on whole beats, or sharing the bar evenly. */
+    private List<Measure.Harmony> starts(Measure measure, Optional<ChordSymbol> before, double unit, int beats) {
+        List<Measure.Harmony> exact = new ArrayList<>();
+        for (Measure.Harmony harmony : measure.harmonies) {
+            double at = harmony.at() / unit;
+            if (at < beats - SAME) {
+                exact.removeIf(h -> Math.abs(h.at() - at) < SAME);
+                exact.add(new Measure.Harmony(at, harmony.chord()));
+            }
+        }
+        exact.sort(Comparator.comparingDouble(Measure.Harmony::at));
+        if (exact.isEmpty() || exact.get(0).at() > SAME) {
+            exact.add(0, new Measure.Harmony(0, before));
+        }
+        double each = (double) beats / exact.size();
+        boolean even = true;
+        boolean whole = true;
+        for (int i = 0; i < exact.size(); i++) {
+            even &= Math.abs(exact.get(i).at() - i * each) < SAME;
+            whole &= Math.abs(exact.get(i).at() - Math.rint(exact.get(i).at())) < SAME;
+        }
+        if (even || whole) {
+            return exact;
+        }
+        dropped.add("the exact place of chords that begin off the beat: they were moved to the nearest beat");
+        List<Measure.Harmony> rounded = new ArrayList<>();
+        for (Measure.Harmony harmony : exact) {
+            double at = Math.min(beats - 1.0, Math.rint(harmony.at()));
+            rounded.removeIf(h -> h.at() >= at);
+            rounded.add(new Measure.Harmony(at, harmony.chord()));
+        }
+        return rounded;
+    }
+
+    private static String lyric(Measure measure, double from, double until) {
+        StringBuilder text = new StringBuilder();
+        for (Measure.Words words : measure.words) {
+            if (words.at() >= from - SAME && words.at() < until - SAME) {
+                text.append(words.text());
+            }
+        }
+        return text.toString().strip().replaceAll("\\s+", " ");
+    }
+
+    private static List<TuneNote> tune(Measure measure, double from, double until, double unit) {
+        List<TuneNote> notes = new ArrayList<>();
+        for (Measure.Sung sung : measure.tune) {
+            double begins = Math.max(from, sung.at() / unit);
+            double ends = Math.min(until, (sung.at() + sung.length()) / unit);
+            if (ends - begins > SAME) {
+                notes.add(new TuneNote(Pitch.ofMidi(sung.midi()), begins - from, ends - begins));
+            }
+        }
+        return notes;
+    }
+}

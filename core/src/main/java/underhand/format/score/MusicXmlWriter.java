@@ -1,0 +1,323 @@
+package underhand.format.score;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import underhand.arrange.PlacedGrip;
+import underhand.chart.Metre;
+import underhand.chord.ChordSymbol;
+import underhand.fill.Technique;
+import underhand.part.Notation;
+import underhand.part.Notation.Event;
+import underhand.part.NoteValue;
+import underhand.part.PartBar;
+import underhand.part.PlayedNote;
+import underhand.picking.Step.Direction;
+import underhand.picking.Step.Weight;
+import underhand.pitch.Mode;
+import underhand.pitch.Note;
+import underhand.pitch.Pitch;
+
+/**
+ * Writes MusicXML 4.0 (W3C Music Notation Community Group, 2021), score-partwise: a tab staff for each guitar with its
+ * tuning and capo, pitches as they sound, frets from the capo, fingers of both hands, chord symbols as they sound, words and
+ * sections.
+ */
+public final class MusicXmlWriter {
+
+    private static final Map<Integer, String> TYPES =
+            Map.of(1, "whole", 2, "half", 4, "quarter", 8, "eighth", 16, "16th", 32, "32nd");
+
+    private final XmlText xml;
+    private final ScoredPart scored;
+    private final int strings;
+    private final Set<Integer> placesSeen = new HashSet<>();
+    private Metre metre;
+
+    private MusicXmlWriter(XmlText xml, ScoredPart scored) {
+        this.xml = xml;
+        this.scored = scored;
+        this.strings = scored.tuning().strings().size();
+    }
+
+    /** @param parts of one song, the first guitar first */
+    public static String write(String title, List<ScoredPart> parts) {
+        XmlText xml = new XmlText();
+        xml.open("score-partwise", "version", "4.0");
+        xml.open("work").element("work-title", title).close();
+        xml.open("part-list");
+        for (int i = 0; i < parts.size(); i++) {
+            xml.open("score-part", "id", "P" + (i + 1));
+            xml.element("part-name", parts.get(i).name()).close();
+        }
+        xml.close();
+        for (int i = 0; i < parts.size(); i++) {
+            xml.open("part", "id", "P" + (i + 1));
+            new MusicXmlWriter(xml, parts.get(i)).bars();
+            xml.close();
+        }
+        xml.close();
+        return xml.toString();
+    }
+
+    private void bars() {
+        List<Notation.WrittenBar> bars = Notation.of(scored.part());
+        for (int i = 0; i < bars.size(); i++) {
+            Notation.WrittenBar written = bars.get(i);
+            PartBar bar = written.bar();
+            boolean pickUp = i == 0 && bar.beats() < bar.metre().beats();
+            if (pickUp) {
+                xml.open("measure", "number", 0, "implicit", "yes");
+            } else {
+                xml.open("measure", "number", bar.number());
+            }
+            attributes(bar, i == 0);
+            bar.section().filter(s -> !s.isBlank()).ifPresent(this::rehearsal);
+            for (int at = 0; at < written.events().size(); at++) {
+                event(written.events(), at);
+            }
+            if (i == bars.size() - 1) {
+                xml.open("barline", "location", "right")
+                        .element("bar-style", "light-heavy")
+                        .close();
+            }
+            xml.close();
+        }
+    }
+
+    private void attributes(PartBar bar, boolean first) {
+        if (!first && bar.metre().equals(metre)) {
+            return;
+        }
+        xml.open("attributes");
+        if (first) {
+            xml.element("divisions", NoteValue.PER_QUARTER);
+            xml.open("key").element("fifths", scored.key().fifths());
+            xml.element("mode", scored.key().mode() == Mode.MAJOR ? "major" : "minor")
+                    .close();
+        }
+        xml.open("time").element("beats", bar.metre().beats());
+        xml.element("beat-type", bar.metre().unit()).close();
+        if (first) {
+            xml.open("clef").element("sign", "TAB").element("line", 5).close();
+            staff();
+        }
+        xml.close();
+        metre = bar.metre();
+        if (first) {
+            tempo(bar);
+        }
+    }
+
+    private void staff() {
+        xml.open("staff-details").element("staff-lines", strings);
+        List<Pitch> open = scored.tuning().strings();
+        for (int string = 0; string < strings; string++) {
+            Note note = Note.inPitchClass(
+                    open.get(string).pitchClass(), scored.key().prefersFlats());
+            xml.open("staff-tuning", "line", string + 1).element("tuning-step", note.letter());
+            if (note.alteration() != 0) {
+                xml.element("tuning-alter", note.alteration());
+            }
+            xml.element("tuning-octave", octave(note, open.get(string).midi())).close();
+        }
+        if (scored.capo() > 0) {
+            xml.element("capo", scored.capo());
+        }
+        xml.close();
+    }
+
+    private void tempo(PartBar bar) {
+        int tempo = scored.part().arrangement().tempo();
+        xml.open("direction", "placement", "above").open("direction-type").open("metronome");
+        xml.element("beat-unit", TYPES.get(bar.metre().unit())).element("per-minute", tempo);
+        xml.close().close();
+        xml.empty("sound", "tempo", tempo * bar.quartersABeat());
+        xml.close();
+    }
+
+    private void rehearsal(String section) {
+        xml.open("direction", "placement", "above").open("direction-type");
+        xml.element("rehearsal", section).close().close();
+    }
+
+    private void event(List<Event> events, int at) {
+        Event event = events.get(at);
+        boolean begins = event.place() >= 0 && placesSeen.add(event.place());
+        if (begins) {
+            harmony(scored.part().arrangement().placements().get(event.place()));
+        }
+        for (int value = 0; value < event.values().size(); value++) {
+            NoteValue length = event.values().get(value);
+            if (event.notes().isEmpty()) {
+                xml.open("note")
+                        .empty("rest")
+                        .element("duration", length.length())
+                        .element("voice", 1);
+                type(length);
+                xml.close();
+                continue;
+            }
+            for (int i = 0; i < event.notes().size(); i++) {
+                boolean words = begins && value == 0 && i == 0;
+                note(events, at, value, i, words);
+            }
+        }
+    }
+
+    private void harmony(PlacedGrip place) {
+        ChordSymbol chord = place.segment().chord().orElseThrow();
+        ChordKinds.Kind kind = ChordKinds.of(chord.type());
+        xml.open("harmony").open("root").element("root-step", chord.root().letter());
+        if (chord.root().alteration() != 0) {
+            xml.element("root-alter", chord.root().alteration());
+        }
+        xml.close().element("kind", kind.kind(), "text", chord.type().glyphs());
+        chord.bass().ifPresent(bass -> {
+            xml.open("bass").element("bass-step", bass.letter());
+            if (bass.alteration() != 0) {
+                xml.element("bass-alter", bass.alteration());
+            }
+            xml.close();
+        });
+        for (ChordKinds.ChordDegree degree : kind.degrees()) {
+            xml.open("degree").element("degree-value", degree.value()).element("degree-alter", degree.alter());
+            xml.element("degree-type", degree.type()).close();
+        }
+        xml.close();
+    }
+
+    private void note(List<Event> events, int at, int value, int index, boolean words) {
+        Event event = events.get(at);
+        PlayedNote note = event.notes().get(index);
+        NoteValue length = event.values().get(value);
+        boolean tiedFrom = value > 0;
+        boolean tiedTo = value < event.values().size() - 1;
+        xml.open("note");
+        if (index > 0) {
+            xml.empty("chord");
+        }
+        pitch(note.midi());
+        xml.element("duration", length.length());
+        if (tiedFrom) {
+            xml.empty("tie", "type", "stop");
+        }
+        if (tiedTo) {
+            xml.empty("tie", "type", "start");
+        }
+        xml.element("voice", 1);
+        type(length);
+        if (event.weight() == Weight.GHOST) {
+            xml.element("notehead", "x");
+        }
+        xml.open("notations");
+        if (tiedFrom) {
+            xml.empty("tied", "type", "stop");
+        }
+        if (tiedTo) {
+            xml.empty("tied", "type", "start");
+        }
+        slide(events, at, note, tiedFrom, tiedTo);
+        technical(events, at, note, index, tiedFrom);
+        if (event.weight() == Weight.ACCENT && index == 0 && !tiedFrom) {
+            xml.open("articulations").empty("accent").close();
+        }
+        xml.close();
+        if (words) {
+            words(event.place());
+        }
+        xml.close();
+    }
+
+    private void words(int place) {
+        PlacedGrip placed = scored.part().arrangement().placements().get(place);
+        String lyric = placed.placed().placement().lyric().strip();
+        if (placed.segment().part() == 0 && !lyric.isEmpty()) {
+            xml.open("lyric", "number", 1)
+                    .element("syllabic", "single")
+                    .element("text", lyric)
+                    .close();
+        }
+    }
+
+    private void pitch(int midi) {
+        Note note = scored.key().spell(Math.floorMod(midi, 12));
+        xml.open("pitch").element("step", note.letter());
+        if (note.alteration() != 0) {
+            xml.element("alter", note.alteration());
+        }
+        xml.element("octave", octave(note, midi)).close();
+    }
+
+    /** Octave of a spelled note: that of its letter. */
+    private static int octave(Note note, int midi) {
+        return Math.floorDiv(midi - note.alteration(), 12) - 1;
+    }
+
+    private void type(NoteValue value) {
+        xml.element("type", TYPES.get(value.type()));
+        if (value.dotted()) {
+            xml.empty("dot");
+        }
+        if (value.triplet()) {
+            xml.open("time-modification")
+                    .element("actual-notes", 3)
+                    .element("normal-notes", 2)
+                    .close();
+        }
+    }
+
+    private void technical(List<Event> events, int at, PlayedNote note, int index, boolean tiedFrom) {
+        Event event = events.get(at);
+        xml.open("technical");
+        if (!tiedFrom) {
+            if (event.strum().isPresent() && index == 0) {
+                xml.empty(event.strum().get() == Direction.DOWN ? "down-bow" : "up-bow");
+            }
+            if (note.leftFinger() > 0) {
+                xml.element("fingering", note.leftFinger() > 4 ? "T" : Integer.toString(note.leftFinger()));
+            }
+            note.rightFinger().ifPresent(f -> xml.element("pluck", f.letter()));
+        }
+        xml.element("string", strings - note.string()).element("fret", note.fret());
+        legato(events, at, note, tiedFrom);
+        xml.close();
+    }
+
+    /** Hammer-ons and pull-offs, from the note they leave to the one they reach. */
+    private void legato(List<Event> events, int at, PlayedNote note, boolean tiedFrom) {
+        if (!tiedFrom && (note.technique() == Technique.HAMMER_ON || note.technique() == Technique.PULL_OFF)) {
+            xml.element(note.technique().label(), mark(note.technique()), "type", "stop", "number", 1);
+        }
+        reached(events, at, note)
+                .filter(t -> t == Technique.HAMMER_ON || t == Technique.PULL_OFF)
+                .ifPresent(t -> xml.element(t.label(), mark(t), "type", "start", "number", 1));
+    }
+
+    private void slide(List<Event> events, int at, PlayedNote note, boolean tiedFrom, boolean tiedTo) {
+        if (!tiedFrom && note.technique() == Technique.SLIDE) {
+            xml.empty("slide", "type", "stop", "number", 1);
+        }
+        if (!tiedTo
+                && reached(events, at, note).filter(t -> t == Technique.SLIDE).isPresent()) {
+            xml.empty("slide", "type", "start", "number", 1);
+        }
+    }
+
+    private static String mark(Technique technique) {
+        return technique == Technique.HAMMER_ON ? "H" : "P";
+    }
+
+    /** How the next event of the bar reaches its note on the same string. */
+    private static Optional<Technique> reached(List<Event> events, int at, PlayedNote note) {
+        if (at + 1 >= events.size()) {
+            return Optional.empty();
+        }
+        return events.get(at + 1).notes().stream()
+                .filter(n -> n.string() == note.string())
+                .map(PlayedNote::technique)
+                .findFirst();
+    }
+}

@@ -1,0 +1,189 @@
+package underhand.format.score;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import underhand.arrange.Arrangement;
+import underhand.arrange.PlacedGrip;
+import underhand.arrange.TimedChange;
+import underhand.hand.Grip;
+import underhand.hand.Hold;
+import underhand.move.FingerAct;
+import underhand.neck.Fretboard;
+
+/**
+ * Draws the hand road: the song from left to right, the neck from the capo upwards to true scale, every finger a thread to
+ * the next grip. A thick line stays, a double one slides, dashes travel.
+ */
+public final class RoadSvg {
+
+    private static final int COLUMN = 96;
+    private static final int LEFT = 44;
+    private static final int TOP = 34;
+    private static final int HEIGHT = 320;
+    private static final double STRING = 9;
+    private static final int FEWEST_FRETS = 4;
+
+    private final Arrangement arrangement;
+    private final Fretboard board;
+    private final int highest;
+
+    private RoadSvg(Arrangement arrangement, Fretboard board) {
+        this.arrangement = arrangement;
+        this.board = board;
+        this.highest = arrangement.placements().stream()
+                .flatMap(p -> p.grip().stream())
+                .mapToInt(g -> g.grip().shape().highestFret())
+                .reduce(FEWEST_FRETS, Math::max);
+    }
+
+    /** @param board the neck with its capo where the arrangement has it */
+    public static String write(String title, Arrangement arrangement, Fretboard board) {
+        return new RoadSvg(arrangement, board).write(title);
+    }
+
+    private String write(String title) {
+        List<PlacedGrip> places = arrangement.placements();
+        int width = LEFT + COLUMN * Math.max(1, places.size()) + 10;
+        XmlText svg = Svg.open(width, TOP + HEIGHT + 30, title);
+        for (int fret = 0; fret <= highest; fret++) {
+            Svg.line(svg, LEFT, y(fret), width - 10.0, y(fret), fret == 0 ? 3 : 0.4);
+            String label = fret > 0 ? Integer.toString(fret) : arrangement.capo() > 0 ? "capo" : "nut";
+            svg.element("text", label, "x", LEFT - 8, "y", y(fret) + 4, "text-anchor", "end", "font-size", 10);
+        }
+        Map<Integer, Integer> columns = new HashMap<>();
+        places.forEach(p -> columns.put(p.index(), LEFT + 30 + COLUMN * columns.size()));
+        for (TimedChange change : arrangement.changes()) {
+            threads(svg, change, columns);
+        }
+        for (PlacedGrip place : places) {
+            grip(svg, place, columns.get(place.index()));
+        }
+        return svg.close().toString();
+    }
+
+    /** Height of a fret: its distance from the capo on the real neck. */
+    private double y(int fret) {
+        double share = (board.fretMm(fret) - board.fretMm(0)) / (board.fretMm(highest) - board.fretMm(0));
+        return round(TOP + HEIGHT - share * (HEIGHT - 20));
+    }
+
+    private double x(int column, Hold hold) {
+        return round(column + STRING * (hold.lowString() + hold.highString()) / 2.0);
+    }
+
+    private void threads(XmlText svg, TimedChange change, Map<Integer, Integer> columns) {
+        Grip left =
+                arrangement.placements().get(change.from()).grip().orElseThrow().grip();
+        Grip reached =
+                arrangement.placements().get(change.to()).grip().orElseThrow().grip();
+        for (FingerAct act : change.change().acts()) {
+            if (!left.uses(act.finger()) || !reached.uses(act.finger())) {
+                continue;
+            }
+            Hold from = left.held(act.finger());
+            Hold to = reached.held(act.finger());
+            boolean stays = act.act() == FingerAct.Act.STAYS;
+            boolean slides = act.act() == FingerAct.Act.SLIDES;
+            svg.empty(
+                    "line",
+                    "x1",
+                    x(columns.get(change.from()), from),
+                    "y1",
+                    middle(from.fret()),
+                    "x2",
+                    x(columns.get(change.to()), to),
+                    "y2",
+                    middle(to.fret()),
+                    "stroke",
+                    stays ? Svg.CHOSEN : Svg.MOVES,
+                    "stroke-width",
+                    stays ? 4 : slides ? 3 : 1,
+                    "stroke-dasharray",
+                    stays || slides ? "none" : "4 3");
+        }
+    }
+
+    private double middle(int fret) {
+        return round((y(fret) * 2 + y(Math.max(0, fret - 1))) / 3);
+    }
+
+    private void grip(XmlText svg, PlacedGrip place, int column) {
+        svg.element(
+                "text",
+                place.played().map(c -> c.glyphs()).orElse("N.C."),
+                "x",
+                column + STRING * (board.strings() - 1) / 2,
+                "y",
+                18,
+                "text-anchor",
+                "middle",
+                "font-size",
+                14,
+                "font-weight",
+                700);
+        for (int string = 0; string < board.strings(); string++) {
+            double x = column + STRING * string;
+            Svg.line(svg, x, TOP + 10, x, TOP + HEIGHT, 0.5);
+        }
+        place.grip().ifPresent(rated -> {
+            Grip grip = rated.grip();
+            for (int string = 0; string < board.strings(); string++) {
+                String sign = grip.shape().isSilent(string) ? "×" : grip.shape().isFretted(string) ? "" : "○";
+                if (!sign.isEmpty()) {
+                    svg.element(
+                            "text",
+                            sign,
+                            "x",
+                            column + STRING * string,
+                            "y",
+                            TOP + HEIGHT + 14,
+                            "text-anchor",
+                            "middle",
+                            "font-size",
+                            10);
+                }
+            }
+            for (Hold hold : grip.holds()) {
+                if (hold.isBarre()) {
+                    svg.empty(
+                            "line",
+                            "x1",
+                            column + STRING * hold.lowString(),
+                            "y1",
+                            middle(hold.fret()),
+                            "x2",
+                            column + STRING * hold.highString(),
+                            "y2",
+                            middle(hold.fret()),
+                            "stroke",
+                            Svg.CHOSEN,
+                            "stroke-width",
+                            12,
+                            "stroke-linecap",
+                            "round");
+                } else {
+                    svg.empty("circle", "cx", x(column, hold), "cy", middle(hold.fret()), "r", 6, "fill", Svg.CHOSEN);
+                }
+                svg.element(
+                        "text",
+                        hold.label(),
+                        "x",
+                        x(column, hold),
+                        "y",
+                        middle(hold.fret()) + 3,
+                        "text-anchor",
+                        "middle",
+                        "font-size",
+                        9,
+                        "fill",
+                        "#fff");
+            }
+        });
+    }
+
+    private static double round(double value) {
+        return Double.parseDouble(String.format(Locale.ROOT, "%.1f", value));
+    }
+}

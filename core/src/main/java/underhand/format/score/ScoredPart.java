@@ -1,0 +1,29 @@
+package underhand.format.score;
+
+import java.util.Objects;
+import underhand.neck.Tuning;
+import underhand.part.Part;
+import underhand.pitch.Key;
+
+/**
+ * A part with what a page or a player has to know of its guitar.
+ *
+ * @param name as printed, such as Guitar or Second guitar
+ * @param nylon whether it sounds on nylon strings
+ */
+public record ScoredPart(String name, Part part, Tuning tuning, boolean nylon) {
+
+    public ScoredPart {
+        Objects.requireNonNull(name, "name");
+        Objects.requireNonNull(part, "part");
+        Objects.requireNonNull(tuning, "tuning");
+    }
+
+    public int capo() {
+        return part.arrangement().capo();
+    }
+
+    public Key key() {
+        return part.arrangement().key();
+    }
+}

@@ -1,0 +1,154 @@
+package underhand.format.score;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import underhand.arrange.PlacedGrip;
+import underhand.fill.Technique;
+import underhand.part.Notation;
+import underhand.part.Notation.Event;
+import underhand.part.NoteValue;
+import underhand.part.PlayedNote;
+import underhand.picking.Finger;
+import underhand.picking.Step.Direction;
+import underhand.picking.Step.Sound;
+import underhand.picking.Step.Weight;
+
+/**
+ * Writes a part as plain tab: a line a string, the highest on top, frets from the capo, the chords as played above and the
+ * right hand below ({@code p i m a}, {@code v} for a stroke down, {@code ^} for one up).
+ */
+public final class TabText {
+
+    private static final int WIDTH = 78;
+
+    /** A column every sixteenth. */
+    private static final int COLUMN = NoteValue.PER_QUARTER / 4;
+
+    private static final int CELL = 2;
+
+    private final ScoredPart scored;
+    private final int strings;
+
+    private TabText(ScoredPart scored) {
+        this.scored = scored;
+        this.strings = scored.tuning().strings().size();
+    }
+
+    public static String write(String title, ScoredPart scored) {
+        return new TabText(scored).write(title);
+    }
+
+    private String write(String title) {
+        StringBuilder text = new StringBuilder(title).append('\n');
+        text.append(scored.name())
+                .append(", tuned ")
+                .append(scored.tuning())
+                .append(scored.capo() > 0 ? ", capo " + scored.capo() + ", frets from the capo" : ", no capo")
+                .append(", ")
+                .append(scored.part().arrangement().tempo())
+                .append(" beats a minute\n");
+        List<List<String>> line = new ArrayList<>();
+        int width = 0;
+        for (Notation.WrittenBar bar : Notation.of(scored.part())) {
+            List<String> block = bar(bar);
+            int wide = block.get(1).length();
+            boolean newSection = bar.bar().section().isPresent() && !line.isEmpty();
+            if (!line.isEmpty() && (width + wide > WIDTH || newSection)) {
+                append(text, line);
+                line = new ArrayList<>();
+                width = 0;
+            }
+            if (bar.bar().section().filter(s -> !s.isBlank()).isPresent()) {
+                text.append("\n[").append(bar.bar().section().get()).append("]\n");
+            }
+            line.add(block);
+            width += wide;
+        }
+        append(text, line);
+        return text.toString();
+    }
+
+    private void append(StringBuilder text, List<List<String>> line) {
+        for (int row = 0; row < strings + 2 && !line.isEmpty(); row++) {
+            int at = row;
+            boolean ofString = row > 0 && row <= strings;
+            String label = ofString ? label(strings - row) + "|" : "   ";
+            String joined = line.stream().map(b -> b.get(at)).collect(Collectors.joining(ofString ? "|" : " "));
+            text.append((label + joined + (ofString ? "|" : "")).stripTrailing())
+                    .append('\n');
+        }
+        text.append('\n');
+    }
+
+    private String label(int string) {
+        String name = scored.tuning().strings().get(string).toString().replaceAll("[0-9]", "");
+        return name + " ".repeat(2 - name.length());
+    }
+
+    /** Chords, strings from the highest, right hand: rows of one width. */
+    private List<String> bar(Notation.WrittenBar bar) {
+        int columns = Math.max(1, (int) Math.ceil((double) bar.length() / COLUMN));
+        StringBuilder[] rows = new StringBuilder[strings + 2];
+        for (int row = 0; row < rows.length; row++) {
+            boolean ofString = row > 0 && row <= strings;
+            rows[row] = new StringBuilder((ofString ? "-" : " ").repeat(columns * CELL + 1));
+        }
+        int lastPlace = -1;
+        for (Event event : bar.events()) {
+            int at = 1 + event.from() / COLUMN * CELL;
+            if (event.notes().isEmpty()) {
+                continue;
+            }
+            if (event.place() != lastPlace) {
+                lastPlace = event.place();
+                PlacedGrip place = scored.part().arrangement().placements().get(event.place());
+                put(rows[0], at, place.played().orElseThrow().toString());
+            }
+            for (PlayedNote note : event.notes()) {
+                put(rows[strings - note.string()], at, fret(event, note));
+            }
+            put(rows[strings + 1], at, hand(event));
+        }
+        int widest = 0;
+        for (StringBuilder row : rows) {
+            widest = Math.max(widest, row.length());
+        }
+        List<String> block = new ArrayList<>();
+        for (int row = 0; row < rows.length; row++) {
+            boolean ofString = row > 0 && row <= strings;
+            block.add(rows[row] + (ofString ? "-" : " ").repeat(widest - rows[row].length()));
+        }
+        return block;
+    }
+
+    private static String fret(Event event, PlayedNote note) {
+        if (event.weight() == Weight.GHOST) {
+            return "x";
+        }
+        String reached = note.technique() == Technique.HAMMER_ON
+                ? "h"
+                : note.technique() == Technique.PULL_OFF ? "p" : note.technique() == Technique.SLIDE ? "/" : "";
+        return reached + note.fret();
+    }
+
+    private static String hand(Event event) {
+        if (event.strum().isPresent()) {
+            String stroke = event.strum().get() == Direction.DOWN ? "v" : "^";
+            return stroke + (event.weight() == Weight.ACCENT ? ">" : event.sound() == Sound.PALM_MUTE ? "_" : "");
+        }
+        List<Finger> fingers =
+                event.notes().stream().flatMap(n -> n.rightFinger().stream()).toList();
+        return fingers.size() > CELL
+                ? "*"
+                : fingers.stream().map(Finger::letter).collect(Collectors.joining());
+    }
+
+    /** Writes into a row, which grows where the text is longer than what is left of it. */
+    private static void put(StringBuilder row, int at, String text) {
+        while (row.length() < at + text.length()) {
+            row.append(row.charAt(row.length() - 1) == '-' ? '-' : ' ');
+        }
+        row.replace(at, at + text.length(), text);
+    }
+}

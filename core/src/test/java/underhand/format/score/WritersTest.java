@@ -1,0 +1,338 @@
+package underhand.format.score;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import jakarta.xml.bind.JAXBElement;
+import java.io.ByteArrayInputStream;
+import java.math.BigInteger;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import javax.sound.midi.MetaMessage;
+import javax.sound.midi.MidiSystem;
+import javax.sound.midi.Sequence;
+import javax.sound.midi.ShortMessage;
+import javax.sound.midi.Track;
+import org.audiveris.proxymusic.Attributes;
+import org.audiveris.proxymusic.Fingering;
+import org.audiveris.proxymusic.Fret;
+import org.audiveris.proxymusic.Notations;
+import org.audiveris.proxymusic.Note;
+import org.audiveris.proxymusic.ScorePartwise;
+import org.audiveris.proxymusic.Technical;
+import org.audiveris.proxymusic.util.Marshalling;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import underhand.arrange.Arrangement;
+import underhand.arrange.ArrangementSettings;
+import underhand.arrange.Arranger;
+import underhand.chart.Chart;
+import underhand.chart.Placement;
+import underhand.fill.Fill;
+import underhand.fill.Fills;
+import underhand.format.ChartTextReader;
+import underhand.format.ChartTextWriter;
+import underhand.neck.Fretboard;
+import underhand.neck.Tuning;
+import underhand.part.Notation;
+import underhand.part.Part;
+import underhand.part.PartWriter;
+import underhand.part.PlayedNote;
+import underhand.part.Strike;
+import underhand.picking.PatternPlan;
+import underhand.picking.Patterns;
+
+/** What is written, read back by other hands: the same notes, the same ticks, the same fingers. */
+class WritersTest {
+
+    private static final String SONG = """
+            title: Salt & Rope
+            key: G
+            tempo: 84
+
+            [Verse]
+            | G . Em . | C | D7/F# |
+              Row       on  my "dear"
+            | G6/9 | Cmaj7#11 . Bm7b5 . | Em | D |
+            """;
+    private static final String WALTZ = "title: Round\nkey: Bb\nmetre: 3/4\ntempo: 120\n| Bb | Eb | F7 | Bb |";
+    private static final String SIX = "title: Six\nkey: Am\nmetre: 6/8\ntempo: 180\n| Am | Dm | E7 | Am |";
+    private static final String PICK_UP = "key: D\ntempo: 90\n| A7 |\n| D | G | A7 | D |";
+
+    private static final Map<Case, ScoredPart> KNOWN = new HashMap<>();
+
+    /** A song with its pattern, rung and capo. */
+    record Case(String song, String pattern, int rung, int capo) {
+
+        ScoredPart scored() {
+            return KNOWN.computeIfAbsent(this, Case::arranged);
+        }
+
+        private ScoredPart arranged() {
+            Chart chart = ChartTextReader.read(song).chart();
+            ArrangementSettings settings = ArrangementSettings.ofRung(rung)
+                    .withCapo(capo)
+                    .withPatterns(Patterns.of(pattern).map(PatternPlan::of).orElse(PatternPlan.BEAT));
+            Arrangement arrangement = new Arranger().arrange(chart, settings);
+            Fills fills = new Fills(arrangement, settings);
+            List<Fill> chosen = new ArrayList<>();
+            arrangement
+                    .placements()
+                    .forEach(p ->
+                            fills.at(p.index()).fills().stream().findFirst().ifPresent(chosen::add));
+            Part part = PartWriter.write(arrangement, settings, chosen);
+            return new ScoredPart("Guitar", part, settings.tuning(), false);
+        }
+    }
+
+    static Stream<Case> cases() {
+        return Stream.of(
+                new Case(SONG, "arpeggio-up", 4, 0),
+                new Case(SONG, "folk-strum", 3, 2),
+                new Case(SONG, "funk-sixteenths", 5, 0),
+                new Case(WALTZ, "waltz-bass", 2, 3),
+                new Case(SIX, "six-roll", 4, 0),
+                new Case(PICK_UP, "none", 1, 0),
+                new Case(SONG, "swing-thumb", 4, 1));
+    }
+
+    /** The notes of a score as ProxyMusic reads it: midi, string, fret, fingers, duration. */
+    private static List<String> proxyNotes(String musicXml) throws Exception {
+        ScorePartwise score = (ScorePartwise)
+                Marshalling.unmarshal(new ByteArrayInputStream(musicXml.getBytes(StandardCharsets.UTF_8)));
+        List<String> found = new ArrayList<>();
+        for (ScorePartwise.Part.Measure measure : score.getPart().get(0).getMeasure()) {
+            for (Object item : measure.getNoteOrBackupOrForward()) {
+                if (item instanceof Note note && note.getPitch() != null) {
+                    boolean held = note.getTie().stream()
+                            .anyMatch(t -> t.getType().value().equals("stop"));
+                    if (!held) {
+                        found.add(proxyNote(note));
+                    }
+                }
+            }
+        }
+        return found;
+    }
+
+    private static String proxyNote(Note note) {
+        int step = List.of(0, 2, 4, 5, 7, 9, 11)
+                .get("CDEFGAB".indexOf(note.getPitch().getStep().value()));
+        int alter = note.getPitch().getAlter() == null
+                ? 0
+                : note.getPitch().getAlter().intValue();
+        int midi = 12 * (note.getPitch().getOctave() + 1) + step + alter;
+        int string = 0;
+        int fret = -1;
+        String left = "-";
+        String right = "-";
+        for (Notations notations : note.getNotations()) {
+            for (Object mark : notations.getTiedOrSlurOrTuplet()) {
+                if (mark instanceof Technical technical) {
+                    for (JAXBElement<?> element : technical.getUpBowOrDownBowOrHarmonic()) {
+                        Object value = element.getValue();
+                        if (value instanceof org.audiveris.proxymusic.String named) {
+                            string = named.getValue().intValue();
+                        } else if (value instanceof Fret at) {
+                            fret = at.getValue().intValue();
+                        } else if (value instanceof Fingering fingering) {
+                            left = fingering.getValue();
+                        } else if (element.getName().getLocalPart().equals("pluck")) {
+                            right = ((org.audiveris.proxymusic.PlacementText) value).getValue();
+                        }
+                    }
+                }
+            }
+        }
+        return midi + " string " + string + " fret " + fret + " " + left + " " + right;
+    }
+
+    private static String ours(PlayedNote note) {
+        String left = note.leftFinger() == 0 ? "-" : note.leftFinger() == 5 ? "T" : "" + note.leftFinger();
+        return note.midi() + " string " + (6 - note.string()) + " fret " + note.fret() + " " + left + " "
+                + note.rightFinger().map(f -> f.letter()).orElse("-");
+    }
+
+    @ParameterizedTest
+    @MethodSource("cases")
+    void musicXml_readByProxyMusic_hasTheSameNotesStringsAndFingers(Case song) throws Exception {
+        ScoredPart scored = song.scored();
+        List<String> expected = Notation.of(scored.part()).stream()
+                .flatMap(b -> b.events().stream())
+                .flatMap(e -> e.notes().stream())
+                .map(WritersTest::ours)
+                .toList();
+        assertTrue(expected.size() > 8);
+        assertEquals(expected, proxyNotes(MusicXmlWriter.write("Salt & Rope", List.of(scored))));
+    }
+
+    /** Every measure is full, as its durations say. */
+    @ParameterizedTest
+    @MethodSource("cases")
+    void musicXml_readByProxyMusic_fillsItsMeasuresAndKeepsCapoAndTuning(Case song) throws Exception {
+        ScoredPart scored = song.scored();
+        String xml = MusicXmlWriter.write("t", List.of(scored));
+        ScorePartwise score =
+                (ScorePartwise) Marshalling.unmarshal(new ByteArrayInputStream(xml.getBytes(StandardCharsets.UTF_8)));
+        List<Notation.WrittenBar> bars = Notation.of(scored.part());
+        List<ScorePartwise.Part.Measure> measures = score.getPart().get(0).getMeasure();
+        assertEquals(bars.size(), measures.size());
+        for (int i = 0; i < bars.size(); i++) {
+            int length = measures.get(i).getNoteOrBackupOrForward().stream()
+                    .filter(Note.class::isInstance)
+                    .map(Note.class::cast)
+                    .filter(n -> n.getChord() == null)
+                    .mapToInt(n -> n.getDuration().intValue())
+                    .sum();
+            assertEquals(bars.get(i).length(), length, "bar " + (i + 1));
+        }
+        Attributes attributes =
+                (Attributes) measures.get(0).getNoteOrBackupOrForward().get(0);
+        BigInteger capo = attributes.getStaffDetails().get(0).getCapo();
+        assertEquals(song.capo(), capo == null ? 0 : capo.intValue());
+        assertEquals(6, attributes.getStaffDetails().get(0).getStaffTuning().size());
+    }
+
+    /** Our own reader finds the song again: chords, words, sections, key, metre, tempo. */
+    @ParameterizedTest
+    @MethodSource("cases")
+    void musicXml_readAgain_isTheSameSong(Case song) {
+        Chart chart = ChartTextReader.read(song.song()).chart();
+        String xml = MusicXmlWriter.write(chart.title(), List.of(song.scored()));
+        for (byte[] file : List.of(xml.getBytes(StandardCharsets.UTF_8), MxlFile.pack(xml))) {
+            ReadScore read = MusicXmlReader.read(file);
+            assertEquals(chart.title(), read.chart().title());
+            assertEquals(chart.key(), read.chart().key());
+            assertEquals(chart.metre(), read.chart().metre());
+            assertEquals(chart.tempo(), read.chart().tempo());
+            assertEquals(facts(chart), facts(read.chart()));
+        }
+    }
+
+    private static List<String> facts(Chart chart) {
+        return chart.placements().stream()
+                .map(p -> p.section() + " " + p.bar() + " " + fact(p.placement()))
+                .toList();
+    }
+
+    private static String fact(Placement p) {
+        return p.chord()
+                        .map(c -> c.root() + c.type().intervals().toString() + c.bass())
+                        .orElse("N.C.") + " " + p.beat() + " " + p.beats() + " " + p.lyric();
+    }
+
+    @ParameterizedTest
+    @MethodSource("cases")
+    void midi_readByTheJdk_hasTheSameNotesAtTheSameTicks(Case song) throws Exception {
+        ScoredPart scored = song.scored();
+        byte[] file = MidiWriter.write("t", List.of(scored, scored));
+        Sequence sequence = MidiSystem.getSequence(new ByteArrayInputStream(file));
+        assertEquals(MidiWriter.TICKS_A_QUARTER, sequence.getResolution());
+        assertEquals(3, sequence.getTracks().length);
+        TreeSet<String> expected = new TreeSet<>();
+        for (Strike strike : scored.part().strikes()) {
+            for (PlayedNote note : strike.notes()) {
+                expected.add(MidiWriter.tick(scored.part().bars(), strike.from()) + " " + note.midi());
+            }
+        }
+        for (int guitar = 0; guitar < 2; guitar++) {
+            TreeSet<String> found = new TreeSet<>();
+            int sounding = 0;
+            Track track = sequence.getTracks()[guitar + 1];
+            for (int i = 0; i < track.size(); i++) {
+                if (track.get(i).getMessage() instanceof ShortMessage message) {
+                    assertEquals(guitar, message.getChannel());
+                    if (message.getCommand() == ShortMessage.NOTE_ON) {
+                        found.add(track.get(i).getTick() + " " + message.getData1());
+                        sounding++;
+                    }
+                    sounding -= message.getCommand() == ShortMessage.NOTE_OFF ? 1 : 0;
+                }
+            }
+            assertEquals(expected, found);
+            assertEquals(0, sounding, "every note ends");
+        }
+        double seconds =
+                scored.part().beats() * 60.0 / scored.part().arrangement().tempo();
+        assertEquals(seconds, sequence.getMicrosecondLength() / 1e6, 1.2);
+        assertTrue(Stream.of(sequence.getTracks()[0])
+                .flatMap(t -> Stream.of(t.get(0).getMessage()))
+                .anyMatch(MetaMessage.class::isInstance));
+    }
+
+    @ParameterizedTest
+    @MethodSource("cases")
+    void tab_linesAreOfOneWidthAndHaveEveryFret(Case song) {
+        ScoredPart scored = song.scored();
+        String tab = TabText.write("t", scored);
+        int frets = 0;
+        List<String> lines = tab.lines().toList();
+        for (int i = 0; i < lines.size(); i++) {
+            if (lines.get(i).matches("[A-G][#b ]\\|.*")) {
+                String strings = lines.get(i).substring(2);
+                frets += (int) java.util.regex.Pattern.compile("[0-9]+|x")
+                        .matcher(strings)
+                        .results()
+                        .count();
+                if (i > 0 && lines.get(i - 1).matches("[A-G][#b ]\\|.*")) {
+                    assertEquals(lines.get(i - 1).length(), lines.get(i).length(), lines.get(i));
+                }
+            }
+        }
+        long notes = scored.part().strikes().stream()
+                .mapToLong(s -> s.notes().size())
+                .sum();
+        assertEquals(notes, frets, tab);
+    }
+
+    @ParameterizedTest
+    @MethodSource("cases")
+    void drawings_areWellFormedAndHaveAThreadForEveryMovingFinger(Case song) {
+        ScoredPart scored = song.scored();
+        Arrangement arrangement = scored.part().arrangement();
+        Fretboard board = new Fretboard(ArrangementSettings.ofRung(1).guitar(), Tuning.STANDARD, arrangement.capo());
+        XmlNode road = XmlNode.read(RoadSvg.write("t", arrangement, board).getBytes(StandardCharsets.UTF_8));
+        long fingers = arrangement.placements().stream()
+                .mapToLong(p -> p.grip().orElseThrow().grip().holds().stream()
+                        .filter(h -> !h.isBarre())
+                        .count())
+                .sum();
+        assertEquals(fingers, road.all("circle").count());
+        arrangement.placements().forEach(p -> {
+            XmlNode frame = XmlNode.read(
+                    GripSvg.write("C", p.grip().orElseThrow().grip()).getBytes(StandardCharsets.UTF_8));
+            assertEquals("svg", frame.name());
+        });
+    }
+
+    @ParameterizedTest
+    @MethodSource("cases")
+    void chartText_writtenAndReadAgain_isTheSame(Case song) {
+        Chart chart = ChartTextReader.read(song.song()).chart();
+        String text = ChartTextWriter.write(chart);
+        Chart again = ChartTextReader.read(text).chart();
+        assertEquals(List.of(), ChartTextReader.read(text).faults(), text);
+        assertEquals(chart.sections(), again.sections(), text);
+        assertEquals(text, ChartTextWriter.write(again));
+    }
+
+    @Test
+    void chartText_withTuneKeysAndMetres_isTheSame() {
+        Chart chart = ChartTextReader.read(
+                        "title: T\nkey: C\nmetre: 3/4\ncapo: 2\ntuning: D2 A2 D3 G3 B3 E4\n[A]\n| C | G/B |\n"
+                                + "tune: E4 G4 C5 | B4 . G4 |\nkey: F\nmetre: 4/4\n[B]\n| F . . C7 | N.C. | Bb C |\n"
+                                + "tune: F4 G4 A4 . Bb4 C5 - - | - | F4 . . . C4 . . D4 |\n")
+                .chart();
+        String text = ChartTextWriter.write(chart);
+        Chart again = ChartTextReader.read(text).chart();
+        assertEquals(chart, again, text);
+        assertEquals(Optional.of("D2 A2 D3 G3 B3 E4"), again.tuning());
+    }
+}
