@@ -23,6 +23,11 @@ public record ChordType(String suffix, List<Interval> intervals) {
         }
     }
 
+    /** The type with exactly these intervals, by its common name, or by one that spells out what differs. */
+    public static ChordType of(List<Interval> intervals) {
+        return ChordTypes.STANDARD.of(intervals);
+    }
+
     /** The suffix with real accidental glyphs: {@code m7♭5}. */
     public String glyphs() {
         return suffix.replaceAll("b(?=[0-9])", "♭").replace('#', '♯');

@@ -57,46 +57,69 @@ final class ChordKinds {
     private static List<ChordDegree> degrees(ChordType base, ChordType wanted) {
         List<ChordDegree> degrees = new ArrayList<>();
         for (Interval interval : wanted.intervals()) {
+            int number = interval.number();
             if (!base.hasInterval(interval)) {
-                String type = base.has(interval.number()) ? "alter" : "add";
-                degrees.add(new ChordDegree(interval.number(), interval.offset(), type));
+                Optional<Interval> altered = base.intervals().stream()
+                        .filter(i -> i.number() == number)
+                        .findFirst();
+                degrees.add(
+                        altered.isPresent()
+                                ? new ChordDegree(
+                                        number,
+                                        interval.semitones() - altered.get().semitones(),
+                                        "alter")
+                                : new ChordDegree(number, interval.semitones() - plain(number), "add"));
             }
         }
         for (Interval interval : base.intervals()) {
             if (!wanted.has(interval.number())) {
-                degrees.add(new ChordDegree(interval.number(), interval.offset(), "subtract"));
+                degrees.add(new ChordDegree(interval.number(), 0, "subtract"));
             }
         }
         return degrees;
     }
 
+    /** Semitones of what a degree adds when nothing alters it: as in a dominant chord, so a seventh is a minor one. */
+    private static int plain(int number) {
+        int octaves = 12 * ((number - 1) / 7);
+        int natural = new int[] {0, 2, 4, 5, 7, 9, 10}[(number - 1) % 7];
+        return octaves + natural;
+    }
+
     /**
-     * The suffix of a kind with degrees on top, in the spelling that {@link ChordSymbol#parse} reads.
+     * The type of a kind with degrees on top.
      *
-     * @return empty for a kind that is none of the standard's, or for {@code other} without a text
+     * @param text what a score prints for it: what a kind that is none of the standard's is read from
+     * @return empty where neither says what it is
      */
-    static Optional<String> suffix(String kind, String text, List<ChordDegree> degrees) {
+    static Optional<ChordType> type(String kind, String text, List<ChordDegree> degrees) {
         String base = SUFFIX_OF.get(kind);
         if (base == null) {
-            return Optional.of(text)
-                    .filter(t -> !t.isBlank() && ChordSymbol.tryParse("C" + t).isPresent());
+            return ChordSymbol.tryParse("C" + text).filter(c -> !text.isBlank()).map(ChordSymbol::type);
         }
-        StringBuilder suffix = new StringBuilder(base);
-        List<String> more = new ArrayList<>();
+        List<Interval> intervals = new ArrayList<>(parse(base).intervals());
         for (ChordDegree degree : degrees) {
-            String sign = degree.alter() < 0 ? "b" : degree.alter() > 0 ? "#" : "";
-            if (degree.type().equals("subtract")) {
-                more.add("no" + degree.value());
-            } else {
-                more.add((sign.isEmpty() ? "add" : sign) + degree.value());
+            try {
+                apply(degree, intervals);
+            } catch (IllegalArgumentException e) {
+                return Optional.empty();
             }
         }
-        if (!more.isEmpty()) {
-            suffix.append('(').append(String.join(",", more)).append(')');
+        return Optional.of(intervals.isEmpty() ? parse(base) : ChordType.of(intervals));
+    }
+
+    private static void apply(ChordDegree degree, List<Interval> intervals) {
+        int number = degree.value();
+        Optional<Interval> there =
+                intervals.stream().filter(i -> i.number() == number).findFirst();
+        switch (degree.type()) {
+            case "subtract" -> there.ifPresent(intervals::remove);
+            case "alter" -> {
+                int from = there.map(Interval::semitones).orElse(plain(number));
+                there.ifPresent(intervals::remove);
+                intervals.add(new Interval(number, from + degree.alter()));
+            }
+            default -> intervals.add(new Interval(number, plain(number) + degree.alter()));
         }
-        if (ChordSymbol.tryParse("C" + suffix).isPresent()) {
-            return Optional.of(suffix.toString());
-        }
-        return ChordSymbol.tryParse("C" + base).isPresent() ? Optional.of(base) : Optional.empty();
     }
 }

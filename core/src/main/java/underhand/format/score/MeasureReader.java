@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import underhand.chart.Metre;
 import underhand.chord.ChordSymbol;
+import underhand.chord.ChordType;
 import underhand.format.score.ChordKinds.ChordDegree;
 import underhand.pitch.Key;
 import underhand.pitch.Letter;
@@ -139,13 +140,13 @@ final class MeasureReader {
                         d.numberAt("degree-alter").orElse(0),
                         d.textAt("degree-type").orElse("add"))));
         String text = node.first("kind").flatMap(k -> k.attribute("text")).orElse("");
-        Optional<String> suffix = ChordKinds.suffix(kind, text, degrees);
-        if (suffix.isEmpty()) {
+        Optional<ChordType> type = ChordKinds.type(kind, text, degrees);
+        if (type.isEmpty()) {
             dropped.add("what the chord kind \"" + kind + "\" adds: its root alone was kept");
         }
         Optional<Note> bass = note(node, "bass", "bass-step", "bass-alter");
-        ChordSymbol chord = new ChordSymbol(
-                root.get(), ChordSymbol.parse("C" + suffix.orElse("")).type(), bass);
+        ChordSymbol chord =
+                new ChordSymbol(root.get(), type.orElse(ChordSymbol.parse("C").type()), bass);
         measure.harmonies.add(new Measure.Harmony(place, Optional.of(sounding(chord))));
     }
 

@@ -29,6 +29,7 @@ public final class MidiTuneReader {
 
     private static final int STEPS = 12;
     private static final int DRUMS = 9;
+    private static final int HIGHEST_MIDI = 127;
     private static final int MOST_NOTES = 100_000;
 
     private MidiTuneReader() {}
@@ -121,7 +122,7 @@ public final class MidiTuneReader {
                 boolean off = message.getCommand() == ShortMessage.NOTE_OFF
                         || message.getCommand() == ShortMessage.NOTE_ON && message.getData2() == 0;
                 double at = Math.rint((double) event.getTick() / resolution * STEPS) / STEPS;
-                int midi = message.getData1();
+                int midi = message.getData1() & HIGHEST_MIDI;
                 if (off && since[midi] >= 0) {
                     notes.add(new Sung(since[midi], Math.max(at, since[midi] + 1.0 / STEPS), midi));
                     since[midi] = -1;
