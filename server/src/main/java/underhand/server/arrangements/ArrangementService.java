@@ -55,6 +55,26 @@ public class ArrangementService {
         return view(task, arrange(task));
     }
 
+    /** A song arranged, with what it was arranged from. */
+    public record Arranged(Chart chart, ArrangementSettings settings, Arrangement arrangement) {}
+
+    public Arranged arranged(PreviewRequest request) {
+        Task task = task(request);
+        return new Arranged(task.chart(), task.settings(), arrange(task));
+    }
+
+    /** A second guitar's part beside a first one's. */
+    public Arranged arrangedBeside(PreviewRequest first, PreviewRequest second) {
+        Task task = task(first);
+        ArrangementSettings settings =
+                SettingsReader.read(second, task.reading().chart());
+        return new Arranged(task.chart(), settings, beside(task, settings).arrangement());
+    }
+
+    private SecondPart beside(Task first, ArrangementSettings settings) {
+        return arranger.second(first.chart(), arrange(first), first.settings(), settings);
+    }
+
     /** Every other grip of one place in a part, cheapest for the song first. */
     List<AlternativeView> alternatives(PreviewRequest request, int index) {
         Task task = task(request);
@@ -123,7 +143,7 @@ public class ArrangementService {
         Task task = task(first);
         ArrangementSettings settings =
                 SettingsReader.read(second, task.reading().chart());
-        SecondPart part = arranger.second(task.chart(), arrange(task), task.settings(), settings);
+        SecondPart part = beside(task, settings);
         return new SecondView(
                 ArrangementMapper.view(task.chart(), List.of(), settings, part.arrangement()),
                 GripView.round(part.overlap().sharedPlaces()),

@@ -12,6 +12,8 @@ import underhand.server.players.PairReach;
  * @param capo {@code "auto"} or a fret from 0 to 11; auto when missing
  * @param tuning strings low to high; the chart's own, or standard, when missing
  * @param transpose semitones the whole song is moved by, -11 to 11; 0 when missing
+ * @param patterns what the right hand plays; a stroke a beat when missing
+ * @param fills what is played in the gaps
  * @param tempo beats a minute; the chart's own when missing
  */
 public record PreviewRequest(
@@ -25,6 +27,8 @@ public record PreviewRequest(
         HouseRulesRequest houseRules,
         List<LockRequest> locks,
         List<ReadingChoiceRequest> readings,
+        List<PatternChoiceRequest> patterns,
+        List<FillChoiceRequest> fills,
         Integer tempo,
         Integer transpose) {
 

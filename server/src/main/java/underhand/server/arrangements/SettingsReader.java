@@ -53,7 +53,8 @@ final class SettingsReader {
                                 .toList(),
                 request.houseRules() == null
                         ? HouseRules.DEFAULT
-                        : request.houseRules().toRules());
+                        : request.houseRules().toRules(),
+                PatternChoiceRequest.plan(request.patterns()));
     }
 
     /** Semitones the song is moved by. */

@@ -20,6 +20,7 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import underhand.chord.ChordFormatException;
 import underhand.format.ChartLimitException;
+import underhand.format.score.ScoreFormatException;
 import underhand.neck.ShapeFormatException;
 import underhand.pitch.PitchFormatException;
 
@@ -42,6 +43,16 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail pitch(PitchFormatException e) {
         return text("No pitch", e.getMessage(), e.input(), e.index());
+    }
+
+    @ExceptionHandler
+    ProblemDetail score(ScoreFormatException e) {
+        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_ENTITY, "File not readable", e.getMessage());
+        if (e.line() > 0) {
+            problem.setProperty("line", e.line());
+            problem.setProperty("column", e.column());
+        }
+        return problem;
     }
 
     @ExceptionHandler

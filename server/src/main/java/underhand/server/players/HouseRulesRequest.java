@@ -49,8 +49,7 @@ public record HouseRulesRequest(
 
         Boolean repeatsAlike,
 
-        @Schema(allowableValues = {"pima", "thumb_led"})
-        String pickingHand,
+        @Schema(allowableValues = {"pima", "thumb_led"}) String pickingHand,
 
         @Schema(allowableValues = {"by_setting", "anywhere", "nowhere"})
         String filling) {

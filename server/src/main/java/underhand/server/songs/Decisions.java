@@ -7,7 +7,9 @@ import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Setting;
 import underhand.chart.Chart;
 import underhand.hand.Rung;
+import underhand.server.arrangements.FillChoiceRequest;
 import underhand.server.arrangements.LockRequest;
+import underhand.server.arrangements.PatternChoiceRequest;
 import underhand.server.arrangements.ReadingChoiceRequest;
 import underhand.server.platform.InputException;
 import underhand.server.players.HouseRulesRequest;
@@ -21,6 +23,8 @@ import underhand.server.players.HouseRulesRequest;
  * @param playerId null for an adult hand
  * @param guitarId null for a steel-string acoustic in the chart's tuning
  * @param readings what was said to readings of placements
+ * @param patterns what the right hand plays; a stroke a beat where nothing is chosen
+ * @param fills what is played in the gaps
  * @param second null when nobody plays beside the first guitar
  * @param houseRules what this song does otherwise than its player
  */
@@ -32,6 +36,8 @@ record Decisions(
         int transpose,
         List<LockRequest> locks,
         List<ReadingChoiceRequest> readings,
+        List<PatternChoiceRequest> patterns,
+        List<FillChoiceRequest> fills,
         @Schema(nullable = true) Long playerId,
         @Schema(nullable = true) Long guitarId,
         HouseRulesRequest houseRules,
@@ -62,6 +68,8 @@ record Decisions(
                 0,
                 List.of(),
                 List.of(),
+                List.of(),
+                List.of(),
                 null,
                 null,
                 HouseRulesRequest.NONE,
@@ -71,6 +79,8 @@ record Decisions(
     Decisions {
         locks = locks == null ? List.of() : List.copyOf(locks);
         readings = readings == null ? List.of() : List.copyOf(readings);
+        patterns = patterns == null ? List.of() : List.copyOf(patterns);
+        fills = fills == null ? List.of() : List.copyOf(fills);
         houseRules = houseRules == null ? HouseRulesRequest.NONE : houseRules;
     }
 
@@ -88,6 +98,8 @@ record Decisions(
         }
         locks.forEach(LockRequest::toLock);
         readings.forEach(ReadingChoiceRequest::toChoice);
+        PatternChoiceRequest.plan(patterns);
+        fills.forEach(FillChoiceRequest::check);
     }
 
     private static void inRange(String field, Integer value, int low, int high) {

@@ -1,0 +1,82 @@
+package underhand.server.files;
+
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import underhand.server.arrangements.PreviewRequest;
+
+/** Files of a song to take away, and files of other origin to read; nothing is stored. */
+@RestController
+@RequestMapping("/api/v1/files")
+class FileController {
+
+    private final FileService service;
+
+    FileController(FileService service) {
+        this.service = service;
+    }
+
+    /**
+     * @param format pdf, musicxml, mxl, midi, chart, tab, road, grips or all
+     * @param second who plays beside the first guitar; null when nobody does
+     * @param nylon whether the first guitar has nylon strings
+     * @param paper a4 or letter, of a PDF
+     * @param layout words or tab, of a PDF
+     * @param big whether the words of a PDF are set large
+     */
+    record FileRequest(
+            String format,
+            PreviewRequest song,
+            @Schema(nullable = true) PreviewRequest second,
+            Boolean nylon,
+            String paper,
+            String layout,
+            Boolean big) {}
+
+    @PostMapping(produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @ApiResponse(
+            responseCode = "200",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
+                            schema = @Schema(type = "string", format = "binary")))
+    ResponseEntity<byte[]> write(@RequestBody FileRequest request) {
+        FileService.Written file = service.write(request);
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(file.name(), StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .contentType(MediaType.parseMediaType(file.type()))
+                .body(file.bytes());
+    }
+
+    /**
+     * @param file its bytes in base64
+     * @param source chart text a MIDI tune is laid over; missing for a score
+     */
+    record ReadRequest(byte[] file, @Schema(nullable = true) String source) {}
+
+    /**
+     * @param source the song as chart text
+     * @param dropped what was left out, in words
+     */
+    record ReadView(String source, List<String> dropped) {}
+
+    @PostMapping("/read")
+    ReadView read(@RequestBody ReadRequest request) {
+        return service.read(request.file(), request.source());
+    }
+}

@@ -1,0 +1,228 @@
+package underhand.server.files;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.springframework.stereotype.Service;
+import underhand.chart.Chart;
+import underhand.format.ChartTextReader;
+import underhand.format.ChartTextWriter;
+import underhand.format.score.GripSvg;
+import underhand.format.score.MidiTuneReader;
+import underhand.format.score.MidiWriter;
+import underhand.format.score.MusicXmlReader;
+import underhand.format.score.MusicXmlWriter;
+import underhand.format.score.MxlFile;
+import underhand.format.score.ReadScore;
+import underhand.format.score.RoadSvg;
+import underhand.format.score.ScoredPart;
+import underhand.format.score.TabText;
+import underhand.neck.Fretboard;
+import underhand.server.files.FileController.FileRequest;
+import underhand.server.files.FileController.ReadView;
+import underhand.server.files.PdfSheet.Look;
+import underhand.server.files.PdfSheet.Paper;
+import underhand.server.parts.PartService;
+import underhand.server.platform.InputException;
+
+/** Writes songs into files and reads them from files. */
+@Service
+class FileService {
+
+    private static final int MOST_FILE_BYTES = 5 * 1024 * 1024;
+    private static final String TEXT = "text/plain;charset=UTF-8";
+    private static final String SVG = "image/svg+xml";
+    private static final String ZIP = "application/zip";
+
+    private final PartService parts;
+
+    FileService(PartService parts) {
+        this.parts = parts;
+    }
+
+    record Written(String name, String type, byte[] bytes) {}
+
+    /** What every file is written from. */
+    private record Song(String title, String source, PartService.Written first, List<ScoredPart> parts) {}
+
+    Written write(FileRequest request) {
+        if (request.song() == null || request.format() == null) {
+            throw InputException.field("format", "Send the format wanted and the song, as a preview takes it.");
+        }
+        Look look = look(request);
+        Song song = song(request);
+        if (request.format().equals("all")) {
+            Map<String, byte[]> files = new LinkedHashMap<>();
+            for (String format : List.of("pdf", "musicxml", "mxl", "midi", "chart", "tab", "road")) {
+                Written file = one(format, song, look);
+                files.put(file.name(), file.bytes());
+            }
+            grips(song).forEach((name, svg) -> files.put("grips/" + name, svg));
+            return new Written(named(song, "zip"), ZIP, zip(files));
+        }
+        return one(request.format(), song, look);
+    }
+
+    private Song song(FileRequest request) {
+        PartService.Written first = parts.part(request.song());
+        String title = first.arranged().chart().title().isBlank()
+                ? "Untitled song"
+                : first.arranged().chart().title();
+        List<ScoredPart> scored = new ArrayList<>();
+        scored.add(scored("Guitar", first, Boolean.TRUE.equals(request.nylon())));
+        if (request.second() != null) {
+            scored.add(scored("Second guitar", parts.second(request.song(), request.second()), false));
+        }
+        boolean asTyped = request.song().transpose() == null || request.song().transpose() == 0;
+        Chart chart = first.arranged().chart();
+        String source = asTyped ? request.song().chart().source() : ChartTextWriter.write(chart);
+        return new Song(title, source, first, scored);
+    }
+
+    private static ScoredPart scored(String name, PartService.Written written, boolean nylon) {
+        return new ScoredPart(
+                name, written.part(), written.arranged().settings().tuning(), nylon);
+    }
+
+    private static Look look(FileRequest request) {
+        Paper paper = switch (request.paper() == null ? "a4" : request.paper().toLowerCase(Locale.ROOT)) {
+            case "a4" -> Paper.A4;
+            case "letter" -> Paper.LETTER;
+            default ->
+                throw InputException.field("paper", "paper must be a4 or letter, was \"" + request.paper() + "\".");
+        };
+        boolean tab = switch (request.layout() == null ? "words" : request.layout()) {
+            case "words" -> false;
+            case "tab" -> true;
+            default ->
+                throw InputException.field("layout", "layout must be words or tab, was \"" + request.layout() + "\".");
+        };
+        return new Look(paper, tab, Boolean.TRUE.equals(request.big()));
+    }
+
+    private static Written one(String format, Song song, Look look) {
+        return switch (format) {
+            case "pdf" ->
+                new Written(named(song, "pdf"), "application/pdf", PdfSheet.write(song.title(), song.parts(), look));
+            case "musicxml" -> text(song, "musicxml", "application/vnd.recordare.musicxml+xml", musicXml(song));
+            case "mxl" ->
+                new Written(named(song, "mxl"), "application/vnd.recordare.musicxml", MxlFile.pack(musicXml(song)));
+            case "midi" -> new Written(named(song, "mid"), "audio/midi", MidiWriter.write(song.title(), song.parts()));
+            case "chart" -> text(song, "chart.txt", TEXT, song.source());
+            case "tab" -> text(song, "tab.txt", TEXT, tab(song));
+            case "road" -> text(song, "road.svg", SVG, road(song));
+            case "grips" -> new Written(named(song, "grips.zip"), ZIP, zip(grips(song)));
+            default ->
+                throw InputException.field(
+                        "format",
+                        "format must be pdf, musicxml, mxl, midi, chart, tab, road, grips or all, was \"" + format
+                                + "\".");
+        };
+    }
+
+    private static Written text(Song song, String ending, String type, String text) {
+        return new Written(named(song, ending), type, text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** A file name any system takes. */
+    private static String named(Song song, String ending) {
+        String plain = song.title().replaceAll("[^\\p{L}\\p{N} ,'-]", "").strip();
+        String name = plain.isEmpty() ? "song" : plain.substring(0, Math.min(80, plain.length()));
+        return name + "." + ending;
+    }
+
+    private static String musicXml(Song song) {
+        return MusicXmlWriter.write(song.title(), song.parts());
+    }
+
+    private static String tab(Song song) {
+        return String.join(
+                "\n\n",
+                song.parts().stream().map(p -> TabText.write(song.title(), p)).toList());
+    }
+
+    private static String road(Song song) {
+        return RoadSvg.write(song.title(), song.first().part().arrangement(), board(song));
+    }
+
+    private static Fretboard board(Song song) {
+        return new Fretboard(
+                song.first().arranged().settings().guitar(),
+                song.first().arranged().settings().tuning(),
+                song.first().part().arrangement().capo());
+    }
+
+    private static Map<String, byte[]> grips(Song song) {
+        Map<String, byte[]> drawings = new LinkedHashMap<>();
+        song.first()
+                .part()
+                .arrangement()
+                .placements()
+                .forEach(place -> place.grip().ifPresent(rated -> {
+                    String chord = place.played().orElseThrow().toString();
+                    String name = chord.replace('/', '-').replaceAll("[^A-Za-z0-9#()-]", "") + " "
+                            + rated.grip().shape() + ".svg";
+                    drawings.putIfAbsent(
+                            name,
+                            GripSvg.write(place.played().get().glyphs(), rated.grip())
+                                    .getBytes(StandardCharsets.UTF_8));
+                }));
+        return drawings;
+    }
+
+    private static byte[] zip(Map<String, byte[]> files) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            for (Map.Entry<String, byte[]> file : files.entrySet()) {
+                ZipEntry entry = new ZipEntry(file.getKey());
+                entry.setTime(0);
+                zip.putNextEntry(entry);
+                zip.write(file.getValue());
+                zip.closeEntry();
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException("writing to memory failed", e);
+        }
+        return out.toByteArray();
+    }
+
+    /** A file of other origin as chart text: a score, a tune for a chart that is there, or chart text itself. */
+    ReadView read(byte[] file, String source) {
+        if (file == null || file.length == 0) {
+            throw InputException.field("file", "The file is empty.");
+        }
+        if (file.length > MOST_FILE_BYTES) {
+            throw InputException.field(
+                    "file", "A file may have at most 5 MiB; this one has " + file.length + " bytes.");
+        }
+        if (MidiTuneReader.is(file)) {
+            if (source == null || source.isBlank()) {
+                throw InputException.field(
+                        "source",
+                        "A MIDI file holds a tune, but no chords. Open a song first, then add the tune to it.");
+            }
+            return view(MidiTuneReader.into(ChartTextReader.read(source).chart(), file));
+        }
+        if (MxlFile.is(file) || MusicXmlReader.isXml(file)) {
+            return view(MusicXmlReader.read(file));
+        }
+        String text = new String(file, StandardCharsets.UTF_8);
+        if (text.indexOf('\0') >= 0 || text.chars().filter(c -> c == '\uFFFD').count() > text.length() / 20) {
+            throw InputException.field(
+                    "file", "This is neither chart text, nor MusicXML, nor MIDI. Save the song as one of these.");
+        }
+        return new ReadView(text, List.of());
+    }
+
+    private static ReadView view(ReadScore read) {
+        return new ReadView(ChartTextWriter.write(read.chart()), read.dropped());
+    }
+}

@@ -1,0 +1,156 @@
+package underhand.server.files;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+
+/** Pages to write and draw on, from the top left corner, in points; fonts are embedded. */
+final class PdfCanvas implements AutoCloseable {
+
+    static final float MARGIN = 48;
+
+    private static final String UNKNOWN = "\u25A1";
+
+    private final PDDocument document = new PDDocument();
+    private final PDRectangle size;
+    final PDFont plain;
+    final PDFont bold;
+    final PDFont mono;
+    private PDPageContentStream out;
+    private float y;
+
+    PdfCanvas(PDRectangle size) {
+        this.size = size;
+        try {
+            plain = font("DejaVuSans.ttf");
+            bold = font("DejaVuSans-Bold.ttf");
+            mono = font("DejaVuSansMono.ttf");
+            newPage();
+        } catch (IOException e) {
+            throw new UncheckedIOException("the sheet cannot be begun", e);
+        }
+    }
+
+    private PDFont font(String file) throws IOException {
+        try (InputStream in = PdfCanvas.class.getResourceAsStream("/fonts/" + file)) {
+            if (in == null) {
+                throw new IllegalStateException("the font " + file + " is not packed with the application");
+            }
+            return PDType0Font.load(document, in, true);
+        }
+    }
+
+    final void newPage() throws IOException {
+        if (out != null) {
+            out.close();
+        }
+        PDPage page = new PDPage(size);
+        document.addPage(page);
+        out = new PDPageContentStream(document, page);
+        y = MARGIN;
+    }
+
+    float width() {
+        return size.getWidth() - 2 * MARGIN;
+    }
+
+    /** How far down the page is written. */
+    float y() {
+        return y;
+    }
+
+    void down(float points) {
+        y += points;
+    }
+
+    /** Begins a page where so many points are not left on this one. */
+    void need(float points) throws IOException {
+        if (y + points > size.getHeight() - MARGIN) {
+            newPage();
+        }
+    }
+
+    /** @param x from the left margin; the baseline lies {@code below} the place reached */
+    void text(PDFont font, float points, float x, float below, String text) throws IOException {
+        out.beginText();
+        out.setFont(font, points);
+        out.newLineAtOffset(MARGIN + x, size.getHeight() - y - below);
+        out.showText(shown(font, text));
+        out.endText();
+    }
+
+    static float widthOf(PDFont font, float points, String text) throws IOException {
+        return font.getStringWidth(shown(font, text)) / 1000 * points;
+    }
+
+    /** A text without what the font has no glyph for. */
+    private static String shown(PDFont font, String text) {
+        StringBuilder shown = new StringBuilder();
+        text.codePoints().filter(c -> !Character.isISOControl(c)).forEach(c -> {
+            String one = Character.toString(c);
+            try {
+                font.encode(one);
+                shown.append(one);
+            } catch (IOException | IllegalArgumentException e) {
+                shown.append(UNKNOWN);
+            }
+        });
+        return shown.toString();
+    }
+
+    void line(float x1, float below1, float x2, float below2, float wide) throws IOException {
+        out.setLineWidth(wide);
+        out.moveTo(MARGIN + x1, size.getHeight() - y - below1);
+        out.lineTo(MARGIN + x2, size.getHeight() - y - below2);
+        out.stroke();
+    }
+
+    /** A filled circle. */
+    void dot(float x, float below, float radius) throws IOException {
+        float k = 0.5523f * radius;
+        float cx = MARGIN + x;
+        float cy = size.getHeight() - y - below;
+        out.moveTo(cx - radius, cy);
+        out.curveTo(cx - radius, cy + k, cx - k, cy + radius, cx, cy + radius);
+        out.curveTo(cx + k, cy + radius, cx + radius, cy + k, cx + radius, cy);
+        out.curveTo(cx + radius, cy - k, cx + k, cy - radius, cx, cy - radius);
+        out.curveTo(cx - k, cy - radius, cx - radius, cy - k, cx - radius, cy);
+        out.fill();
+    }
+
+    /** Blanks a place out, so that a number can stand on a line. */
+    void blank(float x, float below, float wide, float high) throws IOException {
+        out.setNonStrokingColor(1f);
+        out.addRect(MARGIN + x, size.getHeight() - y - below, wide, high);
+        out.fill();
+        out.setNonStrokingColor(0f);
+    }
+
+    void white(boolean on) throws IOException {
+        out.setNonStrokingColor(on ? 1f : 0f);
+    }
+
+    byte[] toBytes(String title) throws IOException {
+        out.close();
+        out = null;
+        document.getDocumentInformation().setTitle(title);
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        document.save(bytes);
+        return bytes.toByteArray();
+    }
+
+    @Override
+    public void close() throws IOException {
+        if (out != null) {
+            out.close();
+        }
+        document.close();
+    }
+}

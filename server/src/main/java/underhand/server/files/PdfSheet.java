@@ -1,0 +1,223 @@
+package underhand.server.files;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import underhand.arrange.PlacedGrip;
+import underhand.format.score.ScoredPart;
+import underhand.hand.Grip;
+import underhand.hand.Hold;
+import underhand.neck.Shape;
+
+/** The sheet for the stand as a PDF: header, the grips, then words with chords, or tab. Breaks pages between lines only. */
+final class PdfSheet {
+
+    private static final float FRAME = 74;
+    private static final float FRAME_HEIGHT = 92;
+    private static final int FEWEST_FRETS = 4;
+
+    private final PdfCanvas page;
+    private final boolean big;
+
+    private PdfSheet(PdfCanvas page, boolean big) {
+        this.page = page;
+        this.big = big;
+    }
+
+    /** Paper. */
+    enum Paper {
+        A4(PDRectangle.A4),
+        LETTER(PDRectangle.LETTER);
+
+        private final PDRectangle size;
+
+        Paper(PDRectangle size) {
+            this.size = size;
+        }
+    }
+
+    /**
+     * @param tab whether the strings are written out instead of the words
+     * @param big whether the words are set large
+     */
+    record Look(Paper paper, boolean tab, boolean big) {}
+
+    static byte[] write(String title, List<ScoredPart> parts, Look look) {
+        try (PdfCanvas page = new PdfCanvas(look.paper().size)) {
+            PdfSheet sheet = new PdfSheet(page, look.big());
+            for (int i = 0; i < parts.size(); i++) {
+                if (i > 0) {
+                    page.newPage();
+                }
+                sheet.part(title, parts.get(i), parts.size() > 1, look.tab());
+            }
+            return page.toBytes(title);
+        } catch (IOException e) {
+            throw new UncheckedIOException("the sheet could not be written", e);
+        }
+    }
+
+    private void part(String title, ScoredPart scored, boolean named, boolean tab) throws IOException {
+        page.text(page.bold, 22, 0, 20, title);
+        page.down(30);
+        String capo = scored.capo() == 0
+                ? "No capo"
+                : "Capo " + scored.capo() + ", sounds in " + scored.key().glyphs();
+        String facts = String.format(
+                Locale.ROOT,
+                "%s%s · tuned %s · %d beats a minute",
+                named ? scored.name() + " · " : "",
+                capo,
+                scored.tuning(),
+                scored.part().arrangement().tempo());
+        page.text(page.plain, 10, 0, 10, facts);
+        page.down(24);
+        grips(scored);
+        if (tab) {
+            new PdfTab(page, scored).write();
+        } else {
+            words(scored);
+        }
+    }
+
+    private void grips(ScoredPart scored) throws IOException {
+        Map<String, PlacedGrip> different = new LinkedHashMap<>();
+        scored.part().arrangement().placements().stream()
+                .filter(p -> p.grip().isPresent())
+                .forEach(p -> different.putIfAbsent(
+                        p.played().orElseThrow().glyphs() + p.grip().get().grip(), p));
+        float x = 0;
+        page.need(FRAME_HEIGHT);
+        for (PlacedGrip place : different.values()) {
+            if (x + FRAME > page.width()) {
+                x = 0;
+                page.down(FRAME_HEIGHT);
+                page.need(FRAME_HEIGHT);
+            }
+            frame(
+                    x,
+                    place.played().orElseThrow().glyphs(),
+                    place.grip().orElseThrow().grip());
+            x += FRAME;
+        }
+        page.down(FRAME_HEIGHT + 8);
+    }
+
+    private void frame(float left, String name, Grip grip) throws IOException {
+        Shape shape = grip.shape();
+        float string = 50f / (shape.strings() - 1);
+        float fret = 13;
+        int lowest = grip.holds().stream().mapToInt(Hold::fret).min().orElse(1);
+        int highest = Math.max(0, shape.highestFret());
+        int first = highest <= FEWEST_FRETS ? 1 : lowest;
+        int frets = Math.max(FEWEST_FRETS, highest - first + 1);
+        float top = 26;
+        page.text(page.bold, 11, left, 10, name);
+        for (int i = 0; i <= frets; i++) {
+            page.line(left, top + i * fret, left + 50, top + i * fret, i == 0 && first == 1 ? 2.5f : 0.6f);
+        }
+        if (first > 1) {
+            page.text(page.plain, 7, left + 53, top + 9, Integer.toString(first));
+        }
+        for (int i = 0; i < shape.strings(); i++) {
+            page.line(left + i * string, top, left + i * string, top + frets * fret, 0.6f);
+            if (!shape.isFretted(i)) {
+                page.text(page.plain, 7, left + i * string - 2, top - 3, shape.isSilent(i) ? "×" : "○");
+            }
+        }
+        for (Hold hold : grip.holds()) {
+            float y = top + (hold.fret() - first + 0.5f) * fret;
+            float low = left + hold.lowString() * string;
+            if (hold.isBarre()) {
+                page.line(low, y, left + hold.highString() * string, y, 8);
+            }
+            page.dot(low, y, 4.6f);
+            page.white(true);
+            page.text(page.bold, 7, low - 2, y + 2.5f, hold.label());
+            page.white(false);
+        }
+    }
+
+    /** A chord with its words. */
+    private record Cell(String chord, String shape, String words) {}
+
+    private void words(ScoredPart scored) throws IOException {
+        List<Cell> line = new ArrayList<>();
+        int bars = 0;
+        int bar = -1;
+        for (PlacedGrip place : scored.part().arrangement().placements()) {
+            boolean newBar = place.placed().bar() != bar;
+            boolean newSection = newBar && place.placed().barInSection() == 1;
+            if (newSection || newBar && bars == 4) {
+                line(line);
+                line.clear();
+                bars = 0;
+            }
+            if (newSection && !place.placed().section().isBlank()) {
+                page.need(70);
+                page.text(page.bold, big ? 16 : 12, 0, 16, place.placed().section());
+                page.down(24);
+            }
+            bars += newBar ? 1 : 0;
+            bar = place.placed().bar();
+            line.add(new Cell(
+                    (newBar ? "| " : "") + place.played().map(c -> c.glyphs()).orElse("N.C."),
+                    place.grip().map(g -> g.grip().shape().toString()).orElse(""),
+                    place.segment().part() == 0 ? place.placed().placement().lyric() : ""));
+        }
+        line(line);
+    }
+
+    private void line(List<Cell> cells) throws IOException {
+        float size = big ? 17 : 11.5f;
+        float high = big ? 62 : 44;
+        float x = 0;
+        for (Cell cell : cells) {
+            for (Cell piece : pieces(cell, size)) {
+                float wide = Math.max(
+                        Math.max(
+                                PdfCanvas.widthOf(page.bold, size, piece.chord()),
+                                PdfCanvas.widthOf(page.mono, size * 0.62f, piece.shape())),
+                        PdfCanvas.widthOf(page.plain, size, piece.words()));
+                float room = Math.max(wide + size, page.width() / 4 - 1);
+                if (x > 0 && x + wide > page.width()) {
+                    page.down(high);
+                    x = 0;
+                }
+                if (x == 0) {
+                    page.need(high);
+                }
+                page.text(page.bold, size, x, size, piece.chord());
+                page.text(page.mono, size * 0.62f, x, size * 1.75f, piece.shape());
+                page.text(page.plain, size, x, size * 3f, piece.words());
+                x += room;
+            }
+        }
+        if (!cells.isEmpty()) {
+            page.down(high);
+        }
+    }
+
+    /** A cell whose words are wider than the page in several. */
+    private List<Cell> pieces(Cell cell, float size) throws IOException {
+        List<Cell> pieces = new ArrayList<>();
+        StringBuilder words = new StringBuilder();
+        for (String word : cell.words().split(" ")) {
+            boolean full = PdfCanvas.widthOf(page.plain, size, words + " " + word) > page.width();
+            if (full && !words.isEmpty()) {
+                pieces.add(new Cell(
+                        pieces.isEmpty() ? cell.chord() : "", pieces.isEmpty() ? cell.shape() : "", words.toString()));
+                words.setLength(0);
+            }
+            words.append(words.isEmpty() ? "" : " ").append(word);
+        }
+        pieces.add(
+                new Cell(pieces.isEmpty() ? cell.chord() : "", pieces.isEmpty() ? cell.shape() : "", words.toString()));
+        return pieces;
+    }
+}

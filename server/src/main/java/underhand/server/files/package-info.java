@@ -1,0 +1,2 @@
+/** Files that leave the house, and files that come in. */
+package underhand.server.files;

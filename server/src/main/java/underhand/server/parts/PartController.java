@@ -1,0 +1,172 @@
+package underhand.server.parts;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import underhand.fill.Fill;
+import underhand.part.PatternRanking;
+import underhand.picking.Patterns;
+import underhand.picking.PickingPattern;
+import underhand.server.arrangements.PatternChoiceRequest.OwnPattern;
+import underhand.server.arrangements.PreviewRequest;
+import underhand.server.platform.InputException;
+import underhand.server.shapes.GripView;
+
+/** Parts, patterns and fills; nothing is stored. */
+@RestController
+@RequestMapping("/api/v1")
+class PartController {
+
+    private final PartService service;
+
+    PartController(PartService service) {
+        this.service = service;
+    }
+
+    /** @param second who plays beside the first, whose part is then given; null for the first guitar itself */
+    record PartRequest(
+            PreviewRequest song, @Schema(nullable = true) PreviewRequest second) {}
+
+    @PostMapping("/parts/preview")
+    PartView preview(@RequestBody PartRequest request) {
+        PartService.Written written = request.second() == null
+                ? service.part(song(request.song()))
+                : service.second(song(request.song()), request.second());
+        return PartMapper.view(written.part(), written.arranged().settings());
+    }
+
+    /** A pattern that ships. */
+    record PatternView(
+            String id,
+            String name,
+            String metre,
+            boolean swing,
+            int rung,
+            int slowest,
+            int fastest,
+            boolean strummed,
+            boolean varies,
+            String steps) {
+
+        static PatternView of(PickingPattern pattern) {
+            return new PatternView(
+                    pattern.id(),
+                    pattern.name(),
+                    pattern.metre().toString(),
+                    pattern.swing(),
+                    pattern.lowestRung(),
+                    pattern.slowest(),
+                    pattern.fastest(),
+                    pattern.isStrummed(),
+                    pattern.variation().isPresent(),
+                    pattern.toSteps());
+        }
+    }
+
+    @GetMapping("/picking-patterns")
+    List<PatternView> patterns() {
+        return Patterns.all().stream().map(PatternView::of).toList();
+    }
+
+    /** Reads a pattern without keeping it. */
+    @PostMapping("/picking-patterns/check")
+    PatternView check(@RequestBody OwnPattern pattern) {
+        return PatternView.of(pattern.toPattern());
+    }
+
+    /** @param own patterns of the player's own, ranked with those that ship */
+    record RankingRequest(PreviewRequest song, String section, List<OwnPattern> own) {}
+
+    /** @param better a shape of the chord that can carry it; null where there is none */
+    record BreakView(
+            int place,
+            String words,
+            @Schema(nullable = true) String better) {}
+
+    record FitView(
+            PatternView pattern,
+            double score,
+            List<String> reasons,
+            @Schema(nullable = true) BreakView breaks) {
+
+        static FitView of(PatternRanking.Fit fit) {
+            return new FitView(
+                    PatternView.of(fit.pattern()),
+                    GripView.round(fit.score()),
+                    fit.reasons(),
+                    fit.breaks()
+                            .map(b -> new BreakView(
+                                    b.place(),
+                                    b.words(),
+                                    b.better()
+                                            .map(g -> g.grip().grip().shape().toString())
+                                            .orElse(null)))
+                            .orElse(null));
+        }
+    }
+
+    @PostMapping("/parts/patterns")
+    List<FitView> ranking(@RequestBody RankingRequest request) {
+        String section = request.section() == null ? "" : request.section();
+        return service.patterns(song(request.song()), section, request.own()).stream()
+                .map(FitView::of)
+                .toList();
+    }
+
+    /** @param index place in the part, from 0 */
+    record FillsRequest(PreviewRequest song, int index) {}
+
+    /** @param notes strings counted from the highest as 1, with frets, in the order of time: {@code 5/2 5/0} */
+    record FillView(
+            String id,
+            String name,
+            String reason,
+            String notes,
+            int chromatic,
+            double from,
+            double effort,
+            double neededSeconds,
+            double availableSeconds) {
+
+        static FillView of(Fill fill, int strings) {
+            return new FillView(
+                    fill.id(),
+                    fill.name(),
+                    fill.reason(),
+                    String.join(
+                            " ",
+                            fill.notes().stream()
+                                    .map(n -> (strings - n.string()) + "/" + n.fret())
+                                    .toList()),
+                    (int) fill.notes().stream().filter(n -> n.chromatic()).count(),
+                    fill.from(),
+                    GripView.round(fill.effort()),
+                    GripView.round(fill.neededSeconds()),
+                    GripView.round(fill.availableSeconds()));
+        }
+    }
+
+    /** @param refusal why nothing is offered; blank where something is */
+    record FillsView(List<FillView> fills, String refusal) {}
+
+    @PostMapping("/parts/fills")
+    FillsView fills(@RequestBody FillsRequest request) {
+        PartService.Offered offered = service.fills(song(request.song()), request.index());
+        return new FillsView(
+                offered.offer().fills().stream()
+                        .map(f -> FillView.of(f, offered.strings()))
+                        .toList(),
+                offered.offer().refusal());
+    }
+
+    private static PreviewRequest song(PreviewRequest song) {
+        if (song == null) {
+            throw InputException.field("song", "song is missing; send what a preview takes.");
+        }
+        return song;
+    }
+}

@@ -1,0 +1,91 @@
+package underhand.server.parts;
+
+import static underhand.server.shapes.GripView.round;
+
+import java.util.Locale;
+import underhand.arrange.ArrangementSettings;
+import underhand.hand.Grip;
+import underhand.part.Notation;
+import underhand.part.Notation.Event;
+import underhand.part.NoteValue;
+import underhand.part.Part;
+import underhand.part.PartBar;
+import underhand.part.PlayedNote;
+import underhand.pitch.Key;
+import underhand.pitch.Note;
+import underhand.pitch.Pitch;
+import underhand.server.parts.PartView.BarView;
+import underhand.server.parts.PartView.EventView;
+import underhand.server.parts.PartView.NoteView;
+import underhand.server.parts.PartView.ValueView;
+
+/** Writes a part as the API gives it. */
+final class PartMapper {
+
+    private final Part part;
+    private final Key key;
+
+    private PartMapper(Part part) {
+        this.part = part;
+        this.key = part.arrangement().key().transpose(-part.arrangement().capo());
+    }
+
+    static PartView view(Part part, ArrangementSettings settings) {
+        PartMapper mapper = new PartMapper(part);
+        return new PartView(
+                part.arrangement().tempo(),
+                settings.rung().level(),
+                round(part.beats()),
+                part.arrangement().capo(),
+                settings.tuning().strings().stream().map(Pitch::toString).toList(),
+                mapper.key.fifths(),
+                Notation.of(part).stream().map(mapper::bar).toList(),
+                part.notices());
+    }
+
+    private BarView bar(Notation.WrittenBar written) {
+        PartBar bar = written.bar();
+        return new BarView(
+                bar.number(),
+                bar.section().orElse(null),
+                bar.metre().toString(),
+                bar.from(),
+                bar.beats(),
+                bar.quartersABeat(),
+                bar.swing(),
+                bar.pattern(),
+                written.events().stream().map(e -> event(bar, e)).toList());
+    }
+
+    private EventView event(PartBar bar, Event event) {
+        double beat = event.from() / (NoteValue.PER_QUARTER * bar.quartersABeat());
+        return new EventView(
+                event.place(),
+                bar.from() + bar.swung(beat),
+                event.values().stream()
+                        .map(v -> new ValueView(v.type(), v.dotted(), v.triplet()))
+                        .toList(),
+                event.notes().stream().map(this::note).toList(),
+                event.strum().map(s -> s.name().toLowerCase(Locale.ROOT)).orElse(null),
+                event.weight().name().toLowerCase(Locale.ROOT),
+                event.sound().name().toLowerCase(Locale.ROOT),
+                event.fill());
+    }
+
+    private NoteView note(PlayedNote note) {
+        int shaped = note.midi() - part.arrangement().capo();
+        Note name = key.spell(Math.floorMod(shaped, 12));
+        int octave = Math.floorDiv(shaped - name.alteration(), 12) - 1;
+        return new NoteView(
+                note.string(),
+                note.fret(),
+                note.midi(),
+                name.toString() + octave,
+                note.leftFinger() == 0
+                        ? null
+                        : note.leftFinger() == Grip.THUMB ? "T" : Integer.toString(note.leftFinger()),
+                note.rightFinger().map(f -> f.letter()).orElse(null),
+                note.technique().label(),
+                round(note.ring()));
+    }
+}

@@ -1,0 +1,96 @@
+package underhand.server.parts;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import underhand.arrange.PlacedGrip;
+import underhand.fill.Fill;
+import underhand.fill.Fills;
+import underhand.part.Part;
+import underhand.part.PartWriter;
+import underhand.part.PatternRanking;
+import underhand.picking.Patterns;
+import underhand.picking.PickingPattern;
+import underhand.server.arrangements.ArrangementService;
+import underhand.server.arrangements.ArrangementService.Arranged;
+import underhand.server.arrangements.FillChoiceRequest;
+import underhand.server.arrangements.PatternChoiceRequest.OwnPattern;
+import underhand.server.arrangements.PreviewRequest;
+import underhand.server.platform.InputException;
+
+/** Makes parts of arrangements, and says what patterns and fills they may have. */
+@Service
+public class PartService {
+
+    private final ArrangementService arrangements;
+
+    PartService(ArrangementService arrangements) {
+        this.arrangements = arrangements;
+    }
+
+    /** A part with what it was arranged from. */
+    public record Written(Arranged arranged, Part part) {}
+
+    public Written part(PreviewRequest request) {
+        return written(arrangements.arranged(request), request.fills());
+    }
+
+    /** The part of a second guitar beside a first. */
+    public Written second(PreviewRequest first, PreviewRequest second) {
+        return written(arrangements.arrangedBeside(first, second), second.fills());
+    }
+
+    private static Written written(Arranged arranged, List<FillChoiceRequest> choices) {
+        Fills fills = new Fills(arranged.arrangement(), arranged.settings());
+        List<Fill> chosen = new ArrayList<>();
+        List<String> gone = new ArrayList<>();
+        for (FillChoiceRequest choice : choices == null ? List.<FillChoiceRequest>of() : choices) {
+            choice.check();
+            place(arranged, choice)
+                    .flatMap(p -> fills.named(p.index(), choice.fill()))
+                    .ifPresentOrElse(
+                            chosen::add,
+                            () -> gone.add("The fill at placement " + (choice.placement() + 1)
+                                    + " does not fit any more and is left out."));
+        }
+        Part part = PartWriter.write(arranged.arrangement(), arranged.settings(), chosen);
+        List<String> notices =
+                Stream.concat(part.notices().stream(), gone.stream()).toList();
+        return new Written(arranged, new Part(part.arrangement(), part.bars(), part.strikes(), notices));
+    }
+
+    private static Optional<PlacedGrip> place(Arranged arranged, FillChoiceRequest choice) {
+        int part = choice.part() == null ? 0 : choice.part();
+        return arranged.arrangement().placements().stream()
+                .filter(p ->
+                        p.placed().index() == choice.placement() && p.segment().part() == part)
+                .findFirst();
+    }
+
+    /** @param strings of the guitar */
+    record Offered(Fills.Offer offer, int strings) {}
+
+    /** What a place of the part may be filled with. */
+    Offered fills(PreviewRequest request, int index) {
+        Arranged arranged = arrangements.arranged(request);
+        int places = arranged.arrangement().placements().size();
+        if (index < 0 || index >= places) {
+            throw InputException.field("index", "index must be 0 to " + (places - 1) + ", was " + index + ".");
+        }
+        return new Offered(
+                new Fills(arranged.arrangement(), arranged.settings()).at(index),
+                arranged.settings().tuning().size());
+    }
+
+    /** The patterns that fit a section, the best first. */
+    List<PatternRanking.Fit> patterns(PreviewRequest request, String section, List<OwnPattern> own) {
+        Arranged arranged = arrangements.arranged(request);
+        List<PickingPattern> all = new ArrayList<>(Patterns.all());
+        if (own != null) {
+            own.forEach(o -> all.add(o.toPattern()));
+        }
+        return PatternRanking.of(arranged.arrangement(), arranged.settings(), section, all);
+    }
+}

@@ -1,0 +1,79 @@
+package underhand.server.parts;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+
+/**
+ * A part note by note.
+ *
+ * @param beats it lasts
+ * @param tuning open strings as they sound without a capo, lowest first
+ * @param fifths sharps in the key of the shapes, negative for flats
+ * @param notices what could not be played as asked
+ */
+record PartView(
+        int tempo,
+        int rung,
+        double beats,
+        int capo,
+        List<String> tuning,
+        int fifths,
+        List<BarView> bars,
+        List<String> notices) {
+
+    /**
+     * @param section name of the section that begins here; null where none does
+     * @param from beats from the start of the song
+     * @param quartersABeat quarter notes a beat lasts
+     */
+    record BarView(
+            int number,
+            @Schema(nullable = true) String section,
+            String metre,
+            double from,
+            double beats,
+            double quartersABeat,
+            boolean swing,
+            String pattern,
+            List<EventView> events) {}
+
+    /**
+     * @param place place in the arrangement; -1 for a rest
+     * @param beat when it sounds, in beats from the start of the song, swung where its bar swings
+     * @param values written lengths, tied together
+     * @param strum down or up; null for plucked notes
+     * @param weight normal, accent or ghost
+     * @param sound ring, palm_mute or cut
+     */
+    record EventView(
+            int place,
+            double beat,
+            List<ValueView> values,
+            List<NoteView> notes,
+            @Schema(nullable = true) String strum,
+            String weight,
+            String sound,
+            boolean fill) {}
+
+    /** @param type 1 for a whole note to 32 */
+    record ValueView(int type, boolean dotted, boolean triplet) {}
+
+    /**
+     * @param string index from the lowest
+     * @param fret above the capo
+     * @param midi as it sounds
+     * @param written name of the note as its shape is called above the capo, {@code F#4}
+     * @param left finger 1 to 4 or T; null for an open string
+     * @param right finger p, i, m or a; null under a strum
+     * @param ring beats it sounds
+     */
+    record NoteView(
+            int string,
+            int fret,
+            int midi,
+            String written,
+            @Schema(nullable = true) String left,
+            @Schema(nullable = true) String right,
+            String technique,
+            double ring) {}
+}

@@ -1,0 +1,2 @@
+/** Patterns of the right hand that players wrote themselves. */
+package underhand.server.patterns;
