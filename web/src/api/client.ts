@@ -13,7 +13,13 @@ export type Fault = Schemas['FaultView'];
 export type Song = Omit<Schemas['SongView'], 'decisions'> & { decisions: Decisions };
 export type SongSummary = Schemas['SongSummary'];
 export type SecondGuitar = Schemas['SecondGuitar'];
-export type Decisions = Omit<Schemas['Decisions'], 'second'> & { second: SecondGuitar | null };
+export type OwnPattern = Schemas['OwnPattern'];
+export type PatternChoice = Omit<Schemas['PatternChoiceRequest'], 'own'> & { own?: OwnPattern | null };
+export type FillChoice = Schemas['FillChoiceRequest'];
+export type Decisions = Omit<Schemas['Decisions'], 'second' | 'patterns'> & {
+  second: SecondGuitar | null;
+  patterns: PatternChoice[];
+};
 export type Rung = Schemas['RungView'];
 export type RungEffort = Schemas['RungEffort'];
 export type Player = Schemas['PlayerView'];
@@ -31,7 +37,17 @@ export type Readings = Schemas['ReadingsView'];
 export type ReadingOffer = Schemas['OfferView'];
 export type RungStep = Schemas['RungStepView'];
 export type SecondPart = Schemas['SecondView'];
-export type PreviewBody = Schemas['PreviewRequest'];
+export type PreviewBody = Omit<Schemas['PreviewRequest'], 'patterns'> & { patterns?: PatternChoice[] };
+export type Part = Schemas['PartView'];
+export type PartBar = Schemas['BarView'];
+export type PartEvent = Schemas['EventView'];
+export type PartNote = Schemas['NoteView'];
+export type Pattern = Schemas['PatternView'];
+export type PatternFit = Omit<Schemas['FitView'], 'breaks'> & { breaks: Schemas['BreakView'] | null };
+export type Fills = Schemas['FillsView'];
+export type FillOffer = Schemas['FillView'];
+export type StoredPattern = Schemas['OwnPatternView'];
+export type ReadFile = Schemas['ReadView'];
 
 /** An answer of the server that is no success, as RFC 9457 has it. */
 export class ProblemError extends Error {
@@ -54,7 +70,7 @@ const OFFLINE = new ProblemError(
   'Underhand does not answer. Check that it is still running, then try again. What you typed is still here.',
 );
 
-async function call<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+async function ask(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
   const request: RequestInit = { method, headers: { 'Content-Type': 'application/json' } };
   if (body !== undefined) {
     request.body = JSON.stringify(body);
@@ -70,15 +86,42 @@ async function call<T>(method: string, path: string, body?: unknown, signal?: Ab
     throw OFFLINE;
   });
   answered();
-  if (response.status === 204) {
-    return undefined as T;
-  }
-  const answer = (await response.json().catch(() => ({}))) as Record<string, unknown>;
   if (!response.ok) {
+    const answer = (await response.json().catch(() => ({}))) as Record<string, unknown>;
     const detail = typeof answer.detail === 'string' ? answer.detail : 'The server gave no reason.';
     throw new ProblemError(response.status, String(answer.title ?? 'Not done'), detail, answer);
   }
-  return answer as T;
+  return response;
+}
+
+async function call<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+  const response = await ask(method, path, body, signal);
+  return response.status === 204 ? (undefined as T) : ((await response.json().catch(() => ({}))) as T);
+}
+
+/** A file of a song and the name it is saved under. */
+export interface TakenFile {
+  name: string;
+  blob: Blob;
+}
+
+/** What a file is written from. */
+export interface FileOrder {
+  format: string;
+  song: PreviewBody;
+  second?: PreviewBody | null;
+  nylon?: boolean;
+  paper?: string;
+  layout?: string;
+  big?: boolean;
+}
+
+async function takeFile(order: FileOrder): Promise<TakenFile> {
+  const response = await ask('POST', '/files', order);
+  const disposition = response.headers.get('Content-Disposition') ?? '';
+  const encoded = /filename\*=UTF-8''([^;]+)/.exec(disposition)?.[1];
+  const plain = /filename="([^"]+)"/.exec(disposition)?.[1];
+  return { name: encoded ? decodeURIComponent(encoded) : (plain ?? 'song'), blob: await response.blob() };
 }
 
 export const api = {
@@ -114,6 +157,22 @@ export const api = {
     call<SecondPart>('POST', '/arrangements/second', { first, second }, signal),
   keys: (song: PreviewBody, tune?: Range, voice?: Range) =>
     call<KeyOption[]>('POST', '/arrangements/keys', { song, tune, voice }),
+  part: (song: PreviewBody, second?: PreviewBody | null, signal?: AbortSignal) =>
+    call<Part>('POST', '/parts/preview', { song, second }, signal),
+  patterns: () => call<Pattern[]>('GET', '/picking-patterns'),
+  rankPatterns: (song: PreviewBody, section: string, own: OwnPattern[], signal?: AbortSignal) =>
+    call<PatternFit[]>('POST', '/parts/patterns', { song, section, own }, signal),
+  checkPattern: (pattern: OwnPattern, signal?: AbortSignal) =>
+    call<Pattern>('POST', '/picking-patterns/check', pattern, signal),
+  fills: (song: PreviewBody, index: number, signal?: AbortSignal) =>
+    call<Fills>('POST', '/parts/fills', { song, index }, signal),
+  ownPatterns: () => call<StoredPattern[]>('GET', '/own-patterns'),
+  addOwnPattern: (pattern: OwnPattern) => call<StoredPattern>('POST', '/own-patterns', { pattern }),
+  changeOwnPattern: (id: number, version: number, pattern: OwnPattern) =>
+    call<StoredPattern>('PUT', `/own-patterns/${id}`, { version, pattern }),
+  removeOwnPattern: (id: number) => call<undefined>('DELETE', `/own-patterns/${id}`),
+  file: takeFile,
+  readFile: (file: string, source: string | null) => call<ReadFile>('POST', '/files/read', { file, source }),
   arrange: (body: PreviewBody, signal?: AbortSignal) =>
     call<Arrangement>('POST', '/arrangements/preview', body, signal),
 };
@@ -144,6 +203,8 @@ export function previewBody(
     houseRules: { ...rules, capo: capoAllowed },
     locks: decisions.locks,
     readings: decisions.readings,
+    patterns: decisions.patterns,
+    fills: decisions.fills,
     transpose: decisions.transpose,
   };
   if (decisions.tempo !== null) {

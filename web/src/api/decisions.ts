@@ -9,6 +9,8 @@ export const NO_DECISIONS: Decisions = {
   transpose: 0,
   locks: [],
   readings: [],
+  patterns: [],
+  fills: [],
   playerId: null,
   guitarId: null,
   houseRules: {},

@@ -4,7 +4,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { BenchView } from '../features/bench/BenchView';
 import { PlayersView } from '../features/players/PlayersView';
-import { PrintView } from '../features/sheet/PrintView';
+import { SheetView } from '../features/sheet/SheetView';
 import { RungsView } from '../features/rungs/RungsView';
 import { SongbookView } from '../features/songbook/SongbookView';
 import { VersionsView } from '../features/versions/VersionsView';
@@ -17,12 +17,12 @@ const queries = new QueryClient({
 });
 
 const router = createBrowserRouter([
-  { path: '/songs/:id/print', element: <PrintView /> },
   {
     element: <Shell />,
     children: [
       { path: '/', element: <SongbookView /> },
       { path: '/songs/:id', element: <BenchView /> },
+      { path: '/songs/:id/sheet', element: <SheetView /> },
       { path: '/songs/:id/rungs', element: <RungsView /> },
       { path: '/songs/:id/versions', element: <VersionsView /> },
       { path: '/players', element: <PlayersView /> },

@@ -30,7 +30,14 @@ export function Shell() {
   const base = song ? `/songs/${song.params.id}` : null;
   useGoKeys(base);
   return (
-    <Box sx={{ display: 'flex', flexDirection: { xs: 'column-reverse', md: 'row' }, height: '100dvh' }}>
+    <Box
+      sx={{
+        display: 'flex',
+        flexDirection: { xs: 'column-reverse', md: 'row' },
+        height: '100dvh',
+        '@media print': { display: 'block', height: 'auto' },
+      }}
+    >
       <Box
         component="nav"
         aria-label="Views"
@@ -54,6 +61,7 @@ export function Shell() {
             <Place to={base} end>
               Bench
             </Place>
+            <Place to={`${base}/sheet`}>Sheet</Place>
             <Place to={`${base}/rungs`}>Rungs</Place>
             <Place to={`${base}/versions`}>Versions</Place>
           </>
@@ -62,7 +70,9 @@ export function Shell() {
         <Box sx={{ flex: 1 }} />
         <ThemeSwitch />
       </Box>
-      <Box sx={{ flex: 1, minWidth: 0, minHeight: 0, overflow: 'auto' }}>
+      <Box
+        sx={{ flex: 1, minWidth: 0, minHeight: 0, overflow: 'auto', '@media print': { overflow: 'visible' } }}
+      >
         <Offline />
         <Outlet />
       </Box>

@@ -2,7 +2,16 @@ import type { HouseRules } from '../api/client';
 
 /** A house rule with sides to choose from. */
 export interface ChoiceRule {
-  field: 'capo' | 'thumb' | 'majorBarre' | 'fullness' | 'seventhDegree' | 'minorDominant' | 'repeatsAlike';
+  field:
+    | 'capo'
+    | 'thumb'
+    | 'majorBarre'
+    | 'fullness'
+    | 'seventhDegree'
+    | 'minorDominant'
+    | 'repeatsAlike'
+    | 'pickingHand'
+    | 'filling';
   question: string;
   /** Value and words of each side. */
   sides: readonly (readonly [string, string])[];
@@ -85,6 +94,29 @@ export const CHOICES: readonly ChoiceRule[] = [
     ],
     usual: 'flat_nine',
     reason: 'Flat: the natural ninth points to major.',
+    read: text,
+  },
+  {
+    field: 'pickingHand',
+    question: 'Picking hand: p i m a, or the thumb leads?',
+    sides: [
+      ['pima', 'p i m a'],
+      ['thumb_led', 'the thumb leads'],
+    ],
+    usual: 'pima',
+    reason: 'A finger for each treble; folk and soul players let the thumb take all but the highest string.',
+    read: text,
+  },
+  {
+    field: 'filling',
+    question: 'Filling between phrases?',
+    sides: [
+      ['by_setting', 'in the gaps, with a singer'],
+      ['anywhere', 'anywhere'],
+      ['nowhere', 'leave the space'],
+    ],
+    usual: 'by_setting',
+    reason: 'With a singer the words need their space; fills stand in the gaps only.',
     read: text,
   },
   {

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { useState } from 'react';
 import type { Arrangement } from '../../api/client';
-import { barColumns, loopOf, type Loop } from './loop';
+import { barColumns, loopOf, type Loop } from '../../shared/loop';
 
 /** The bars over the road; dragging along them sets a loop, a touch on a looped bar ends it. */
 export function BarRuler({
@@ -10,6 +10,7 @@ export function BarRuler({
   first,
   last,
   loop,
+  sounding,
   onLoop,
 }: {
   arrangement: Arrangement;
@@ -18,6 +19,8 @@ export function BarRuler({
   first: number;
   last: number;
   loop: Loop | null;
+  /** Bar that is heard now. */
+  sounding: number | null;
   onLoop: (loop: Loop | null) => void;
 }) {
   const [drag, setDrag] = useState<{ start: number; end: number } | null>(null);
@@ -49,6 +52,7 @@ export function BarRuler({
             aria-pressed={looped}
             aria-label={`Loop bar ${bar}`}
             data-bar={bar}
+            data-sounding={bar === sounding || undefined}
             onPointerDown={(event) => {
               event.currentTarget.releasePointerCapture(event.pointerId);
               setDrag({ start: bar, end: bar });
@@ -75,6 +79,7 @@ export function BarRuler({
               fontSize: '0.78rem',
               lineHeight: '20px',
               cursor: 'pointer',
+              boxShadow: bar === sounding ? 'inset 0 -4px 0 var(--mui-palette-draw-moves)' : 'none',
               bgcolor: looped ? 'primary.main' : 'draw.panel',
               color: looped ? 'primary.contrastText' : 'text.secondary',
             }}

@@ -9,8 +9,10 @@ import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
-import type { Arrangement, Decisions, Placement } from '../../api/client';
+import type { Arrangement, Decisions, Part, Placement } from '../../api/client';
 import { usePlayers } from '../../api/useArrangement';
+import { usePart, useSecondPart } from '../../api/usePart';
+import { useSecond, useSecondBody } from '../../api/useSecond';
 import { LeftHanded } from '../../shared/hand';
 import { Problem } from '../../shared/Problem';
 import { CapoRuler } from './CapoRuler';
@@ -19,15 +21,18 @@ import { ConflictDialog } from './ConflictDialog';
 import { Dials } from './Dials';
 import { HandRoad } from './HandRoad';
 import { KeyDialog } from './KeyDialog';
-import { loopTempo, sectionLoop, type Loop } from './loop';
+import { loopTempo, sectionLoop, type Loop } from '../../shared/loop';
 import { KeysDialog } from './KeysDialog';
+import { PatternDialog } from '../patterns/PatternDialog';
+import { Transport } from '../sound/Transport';
+import { usePlayback } from '../sound/usePlayback';
 import { decide, reach } from './readings';
 import { SecondRoad } from './SecondRoad';
 import { TempoBar } from './TempoBar';
 import { useAlternatives } from './useAlternatives';
 import { useBench, type BenchDispatch } from './useBench';
+import { useFills } from './useFills';
 import { useReadings } from './useReadings';
-import { useSecond } from '../../api/useSecond';
 import { useBenchKeys } from './useBenchKeys';
 import { WhyPanel, type WhyActions } from './WhyPanel';
 
@@ -48,13 +53,24 @@ function Bench({ id }: { id: number }) {
   const chosen = selected !== null && data && selected < data.placements.length ? selected : null;
   const alternatives = useAlternatives(body, chosen === null ? undefined : data?.placements[chosen]);
   const readings = useReadings(body, chosen === null ? undefined : data?.placements[chosen]);
-  const second = useSecond(body, state.present);
+  const fills = useFills(body, chosen === null ? undefined : data?.placements[chosen]);
+  const secondBody = useSecondBody(state.present);
+  const second = useSecond(body, secondBody);
+  const part = usePart(body, data !== undefined && !arrangement.isPlaceholderData);
+  const secondPart = useSecondPart(body, secondBody);
+  const parts = useMemo(() => [part, secondPart].filter((p) => p !== undefined), [part, secondPart]);
+  const playback = usePlayback(parts, data?.tempo ?? 92, loop);
+  const [picking, setPicking] = useState(false);
   const openHelp = useCallback(() => setHelping(true), []);
   const toggleLoop = useCallback(() => {
     const bar = data?.placements[chosen ?? 0]?.bar;
     setLoop((now) => (now || !data || bar === undefined ? null : sectionLoop(data, bar)));
   }, [data, chosen]);
-  const others = useMemo(() => ({ onHelp: openHelp, onLoop: toggleLoop }), [openHelp, toggleLoop]);
+  const onPlay = playback.toggle;
+  const others = useMemo(
+    () => ({ onHelp: openHelp, onLoop: toggleLoop, onPlay }),
+    [openHelp, toggleLoop, onPlay],
+  );
   useBenchKeys(data, chosen, alternatives, select, dispatch, others);
   const player = usePlayers().data?.find((p) => p.id === state.present.decisions.playerId);
 
@@ -112,7 +128,9 @@ function Bench({ id }: { id: number }) {
                   onOpen={() => setEditing(true)}
                 />
               )}
-              <Dials decisions={decisions} onDecide={(change) => dispatch({ type: 'decide', change })} />
+              <Dials decisions={decisions} onDecide={(change) => dispatch({ type: 'decide', change })}>
+                <RightHand part={part} placement={chosen} onOpen={() => setPicking(true)} />
+              </Dials>
               {data ? (
                 <>
                   <CapoRuler
@@ -123,6 +141,8 @@ function Bench({ id }: { id: number }) {
                   <HandRoad
                     arrangement={data}
                     selected={chosen}
+                    sounding={playback.place}
+                    soundingBar={playback.clock?.bar ?? null}
                     loop={loop}
                     onSelect={select}
                     onLoop={setLoop}
@@ -139,6 +159,7 @@ function Bench({ id }: { id: number }) {
               arrangement={data}
               alternatives={alternatives}
               readings={readings}
+              fills={fills}
               decisions={decisions}
               rules={body?.houseRules ?? {}}
               selected={chosen}
@@ -155,11 +176,13 @@ function Bench({ id }: { id: number }) {
             holds={loop ? `bars ${loop.from} to ${loop.to} hold` : 'holds'}
             onTempo={(tempo) => dispatch({ type: 'decide', change: { tempo } })}
           >
+            <Transport playback={playback} ready={part !== undefined} />
+            <Box sx={{ flex: 1 }} />
             <Button onClick={openHelp}>? keys</Button>
             <Button onClick={() => setKeying(true)}>Another key</Button>
             <Button onClick={() => setEditing(true)}>Edit the chart</Button>
-            <Button component={Link} to={`/songs/${id}/print`}>
-              Print
+            <Button component={Link} to={`/songs/${id}/sheet`}>
+              Sheet
             </Button>
           </TempoBar>
         )}
@@ -186,6 +209,22 @@ function Bench({ id }: { id: number }) {
               dispatch({ type: 'decide', change: { transpose, capo: null } });
               setKeying(false);
             }}
+          />
+        )}
+        {picking && body && data && (
+          <PatternDialog
+            song={body}
+            arrangement={data}
+            choices={decisions.patterns}
+            firstSection={chosen === null ? null : (data.placements[chosen]?.section ?? null)}
+            onChoose={(patterns) => dispatch({ type: 'decide', change: { patterns } })}
+            onTakeGrip={(place, frets) => {
+              const at = data.placements[place];
+              if (at) {
+                dispatch({ type: 'lock', locks: [{ placement: at.placement, part: at.part, frets }] });
+              }
+            }}
+            onClose={() => setPicking(false)}
           />
         )}
         {helping && <KeysDialog onClose={() => setHelping(false)} />}
@@ -224,12 +263,55 @@ function actionsFor(
           .map((p) => ({ ...at(p), lowestFret, highestFret })),
       }),
     onSelect: select,
+    onFill: (placement, fill) =>
+      dispatch({
+        type: 'decide',
+        change: {
+          fills: [
+            ...decisions.fills.filter(
+              (f) => f.placement !== placement.placement || (f.part ?? 0) !== placement.part,
+            ),
+            ...(fill === null ? [] : [{ ...at(placement), fill }]),
+          ],
+        },
+      }),
     onReading: (placement, reading, stand, scope) =>
       dispatch({
         type: 'read',
         ...decide(decisions.readings, reach(arrangement, placement, reading, scope), reading, stand),
       }),
   };
+}
+
+/** The pattern of the right hand where the song is looked at, and the way to others. */
+function RightHand({
+  part,
+  placement,
+  onOpen,
+}: {
+  part: Part | undefined;
+  placement: number | null;
+  onOpen: () => void;
+}) {
+  const bar = part?.bars.find((b) => placement === null || b.events.some((e) => e.place === placement));
+  return (
+    <Box>
+      <Typography variant="caption" color="text.secondary" sx={{ display: 'block' }}>
+        Right hand
+      </Typography>
+      <Button
+        onClick={onOpen}
+        sx={{
+          minHeight: 36,
+          px: 0,
+          justifyContent: 'flex-start',
+          '@media (pointer: coarse)': { minHeight: 44 },
+        }}
+      >
+        {bar?.pattern ?? '…'}
+      </Button>
+    </Box>
+  );
 }
 
 function Heading({

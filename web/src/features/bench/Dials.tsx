@@ -17,9 +17,11 @@ const SETTINGS = [
 export function Dials({
   decisions,
   onDecide,
+  children,
 }: {
   decisions: Decisions;
   onDecide: (change: Partial<Decisions>) => void;
+  children?: ReactNode;
 }) {
   const rungs = useQuery({ queryKey: ['rungs'], queryFn: api.rungs, staleTime: Infinity });
   const players = usePlayers();
@@ -76,6 +78,7 @@ export function Dials({
         ]}
         onPick={(id) => onDecide({ second: id === 'none' ? null : besides(id, players.data, decisions) })}
       />
+      {children}
     </Box>
   );
 }

@@ -7,7 +7,7 @@ import { useLeftHanded } from '../../shared/hand';
 import { BarRuler } from './BarRuler';
 import { ChordLane } from './ChordLane';
 import { fretY, labelled, roadFor, seen } from './handRoad';
-import type { Loop } from './loop';
+import type { Loop } from '../../shared/loop';
 import { RoadGrip } from './RoadGrip';
 import { RoadThreads } from './RoadThreads';
 import { TimeStrip } from './TimeStrip';
@@ -22,6 +22,8 @@ export function HandRoad({
   title = 'Hand road',
   arrangement,
   selected,
+  sounding = null,
+  soundingBar = null,
   loop,
   onSelect,
   onLoop,
@@ -29,6 +31,9 @@ export function HandRoad({
   title?: string;
   arrangement: Arrangement;
   selected: number | null;
+  /** Place that is heard now. */
+  sounding?: number | null;
+  soundingBar?: number | null;
   loop: Loop | null;
   onSelect: (placement: number | null) => void;
   onLoop: (loop: Loop | null) => void;
@@ -60,14 +65,15 @@ export function HandRoad({
 
   useEffect(() => {
     const element = viewport.current;
-    if (!element || selected === null) {
+    const shown = sounding ?? selected;
+    if (!element || shown === null) {
       return;
     }
-    const left = selected * column;
+    const left = shown * column;
     if (left < element.scrollLeft || left + column > element.scrollLeft + element.clientWidth) {
       element.scrollTo({ left: Math.max(0, left - element.clientWidth / 3) });
     }
-  }, [selected, column]);
+  }, [selected, sounding, column]);
 
   const jump = (index: number) => viewport.current?.scrollTo({ left: index * column });
   const frets = Array.from({ length: road.highestFret }, (_, i) => i + 1);
@@ -135,6 +141,7 @@ export function HandRoad({
               first={first}
               last={last}
               loop={loop}
+              sounding={soundingBar}
               onLoop={onLoop}
             />
             <svg width={width} height={HEIGHT} className="road" aria-hidden>
@@ -167,6 +174,7 @@ export function HandRoad({
                   placement={placement}
                   landing={landing(arrangement, placement.index)}
                   selected={placement.index === selected}
+                  sounding={placement.index === sounding}
                   onSelect={() => onSelect(placement.index === selected ? null : placement.index)}
                 />
               ))}

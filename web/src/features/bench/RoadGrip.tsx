@@ -11,6 +11,7 @@ export const RoadGrip = memo(function RoadGrip({
   placement,
   landing,
   selected,
+  sounding,
   onSelect,
 }: {
   road: Road;
@@ -18,6 +19,7 @@ export const RoadGrip = memo(function RoadGrip({
   placement: Placement;
   landing: Set<string>;
   selected: boolean;
+  sounding: boolean;
   onSelect: () => void;
 }) {
   const { grip, index } = placement;
@@ -30,7 +32,7 @@ export const RoadGrip = memo(function RoadGrip({
         width={road.column - 4}
         height={road.height - 4}
         rx={6}
-        className={selected ? 'road-selected' : 'road-hit'}
+        className={sounding ? 'road-sounding' : selected ? 'road-selected' : 'road-hit'}
       />
       {strings.map((s) => (
         <line
@@ -61,7 +63,10 @@ export const RoadGrip = memo(function RoadGrip({
           const y = pressY(road, capo, hold.fret);
           const lands = landing.has(hold.finger);
           return (
-            <g key={hold.finger} className={lands ? 'finger finger-lands' : 'finger'}>
+            <g
+              key={hold.finger}
+              className={`finger${lands ? ' finger-lands' : ''}${sounding ? ' finger-sounding' : ''}`}
+            >
               {hold.to > hold.from && (
                 <line x1={x} x2={stringX(road, index, hold.to)} y1={y} y2={y} className="finger-barre" />
               )}

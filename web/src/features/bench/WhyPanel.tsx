@@ -6,6 +6,7 @@ import type {
   Arrangement,
   Change,
   Decisions,
+  Fills,
   Grip,
   HouseRules,
   Placement,
@@ -14,6 +15,7 @@ import type {
 import { MONO } from '../../app/theme';
 import { GripFrame } from '../../shared/GripFrame';
 import { EffortBar } from './EffortBar';
+import { FillsPanel } from './FillsPanel';
 import { MyShape } from './MyShape';
 import { OtherGrips } from './OtherGrips';
 import { RegionLock } from './RegionLock';
@@ -31,6 +33,7 @@ export interface WhyActions {
   onRelease: (placement: Placement) => void;
   onKeepRegion: (placement: Placement, low: number, high: number, wholeSection: boolean) => void;
   onSelect: (index: number) => void;
+  onFill: (placement: Placement, fill: string | null) => void;
   onReading: (placement: Placement, reading: string, stand: Stand | null, scope: Scope) => void;
 }
 
@@ -39,6 +42,7 @@ export function WhyPanel({
   arrangement,
   alternatives,
   readings,
+  fills,
   decisions,
   rules,
   selected,
@@ -49,6 +53,8 @@ export function WhyPanel({
   alternatives: Alternative[];
   /** What may stand in its place; undefined while it is asked for. */
   readings: Readings | undefined;
+  /** What may fill the gap after it; undefined while it is asked for. */
+  fills: Fills | undefined;
   decisions: Decisions;
   /** The house rules that hold: the song's, else the player's. */
   rules: HouseRules;
@@ -76,6 +82,7 @@ export function WhyPanel({
           placement={placement}
           alternatives={alternatives}
           readings={readings}
+          fills={fills}
           decisions={decisions}
           actions={actions}
         />
@@ -103,6 +110,7 @@ function PlacementWhy({
   placement,
   alternatives,
   readings,
+  fills,
   decisions,
   actions,
 }: {
@@ -110,6 +118,7 @@ function PlacementWhy({
   placement: Placement;
   alternatives: Alternative[];
   readings: Readings | undefined;
+  fills: Fills | undefined;
   decisions: Decisions;
   actions: WhyActions;
 }) {
@@ -168,6 +177,17 @@ function PlacementWhy({
           placement={placement.placement}
           choices={decisions.readings}
           onDecide={(reading, stand, scope) => actions.onReading(placement, reading, stand, scope)}
+        />
+      )}
+      {grip && (
+        <FillsPanel
+          fills={fills}
+          chosen={
+            decisions.fills.find(
+              (f) => f.placement === placement.placement && (f.part ?? 0) === placement.part,
+            )?.fill
+          }
+          onFill={(fill) => actions.onFill(placement, fill)}
         />
       )}
       {grip && <EffortBar effort={grip.effort} title="What makes this grip cost" />}

@@ -61,7 +61,10 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
         },
       });
     case 'write':
-      return step(state, { source: action.source, decisions: { ...decisions, locks: [], readings: [] } });
+      return step(state, {
+        source: action.source,
+        decisions: { ...decisions, locks: [], readings: [], fills: [] },
+      });
     case 'undo': {
       const before = state.past.at(-1);
       return before

@@ -11,9 +11,9 @@ export function useBenchKeys(
   alternatives: Alternative[],
   select: (placement: number | null) => void,
   dispatch: BenchDispatch,
-  others: { onHelp: () => void; onLoop: () => void },
+  others: { onHelp: () => void; onLoop: () => void; onPlay: () => void },
 ) {
-  const { onHelp, onLoop } = others;
+  const { onHelp, onLoop, onPlay } = others;
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!arrangement || isTyping(event.target) || document.querySelector('[role="dialog"]')) {
@@ -22,6 +22,11 @@ export function useBenchKeys(
       if (event.key === '?') {
         event.preventDefault();
         onHelp();
+        return;
+      }
+      if (event.key === ' ' && !(event.target instanceof HTMLElement && event.target.closest('button, a'))) {
+        event.preventDefault();
+        onPlay();
         return;
       }
       if (event.key === 'o' && !event.ctrlKey && !event.metaKey) {
@@ -40,7 +45,7 @@ export function useBenchKeys(
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [arrangement, selected, alternatives, select, dispatch, onHelp, onLoop]);
+  }, [arrangement, selected, alternatives, select, dispatch, onHelp, onLoop, onPlay]);
 }
 
 function keyAction(

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import type { Arrangement } from '../../api/client';
+import type { Arrangement } from '../api/client';
 import { barColumns, loopOf, loopTempo, sectionLoop } from './loop';
 
 const song = {

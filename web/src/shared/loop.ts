@@ -1,4 +1,4 @@
-import type { Arrangement } from '../../api/client';
+import type { Arrangement } from '../api/client';
 
 /** Bars that are gone over again and again; both ends included. */
 export interface Loop {

@@ -1,0 +1,106 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Skeleton from '@mui/material/Skeleton';
+import Typography from '@mui/material/Typography';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { Part, Placement } from '../../api/client';
+import { systems, type System } from './systems';
+
+type Engraver = typeof import('./engrave');
+
+/** A part as staff and tab, a row at a time; the engraver is fetched when it is first wanted. */
+export function Engraving({ part, placements }: { part: Part; placements: Placement[] }) {
+  const [engraver, setEngraver] = useState<Engraver | null>(null);
+  const [failed, setFailed] = useState(false);
+  const [width, setWidth] = useState(760);
+  const frame = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    import('./engrave').then(setEngraver, () => setFailed(true));
+  }, []);
+  useEffect(() => {
+    const element = frame.current;
+    if (!element) {
+      return;
+    }
+    const observer = new ResizeObserver(() => setWidth(Math.max(300, element.clientWidth - 6)));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, []);
+  const rows = useMemo(() => systems(part.bars, width), [part, width]);
+  const firstOfPlace = useMemo(() => seenBefore(rows), [rows]);
+  return (
+    <Box ref={frame} role="img" aria-label="Staff and tab">
+      {failed && <Alert severity="error">Notation could not be drawn. Load this page again.</Alert>}
+      {!engraver && !failed && <Skeleton variant="rounded" height={400} />}
+      {engraver &&
+        rows.map((system, i) => (
+          <Row
+            key={i}
+            engraver={engraver}
+            system={system}
+            part={part}
+            placements={placements}
+            seen={firstOfPlace[i] ?? []}
+          />
+        ))}
+    </Box>
+  );
+}
+
+/** For each row the places that began in rows above it. */
+function seenBefore(rows: System[]): number[][] {
+  const seen = new Set<number>();
+  return rows.map((row) => {
+    const before = [...seen];
+    row.bars.forEach(({ bar }) => bar.events.forEach((e) => seen.add(e.place)));
+    return before;
+  });
+}
+
+function Row({
+  engraver,
+  system,
+  part,
+  placements,
+  seen,
+}: {
+  engraver: Engraver;
+  system: System;
+  part: Part;
+  placements: Placement[];
+  seen: number[];
+}) {
+  const element = useRef<HTMLDivElement>(null);
+  const [near, setNear] = useState(false);
+  useEffect(() => {
+    const observer = new IntersectionObserver(
+      (entries) => entries.some((e) => e.isIntersecting) && setNear(true),
+      { rootMargin: '1200px' },
+    );
+    const all = () => setNear(true);
+    if (element.current) {
+      observer.observe(element.current);
+    }
+    window.addEventListener('beforeprint', all);
+    return () => {
+      observer.disconnect();
+      window.removeEventListener('beforeprint', all);
+    };
+  }, []);
+  useEffect(() => {
+    if (element.current && near) {
+      const colour = getComputedStyle(element.current).color;
+      engraver.engrave(element.current, system, part, placements, new Set(seen), { colour });
+    }
+  }, [engraver, system, part, placements, seen, near]);
+  return (
+    <Box sx={{ breakInside: 'avoid' }}>
+      {system.section !== null && system.section !== '' && (
+        <Typography variant="h2" sx={{ mt: 1 }}>
+          {system.section}
+        </Typography>
+      )}
+      <Box ref={element} data-testid="system" sx={{ minHeight: 260, color: 'text.primary' }} />
+    </Box>
+  );
+}

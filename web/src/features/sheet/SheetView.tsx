@@ -1,0 +1,222 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import NativeSelect from '@mui/material/NativeSelect';
+import Skeleton from '@mui/material/Skeleton';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo, useRef, useState } from 'react';
+import { useParams } from 'react-router';
+import { api, type Arrangement, type Part } from '../../api/client';
+import { NO_DECISIONS } from '../../api/decisions';
+import { songKeys } from '../../api/queryKeys';
+import { useArrangement, useGuitars, useSongBody } from '../../api/useArrangement';
+import { usePart, useSecondPart } from '../../api/usePart';
+import { useSecond, useSecondBody } from '../../api/useSecond';
+import { MONO } from '../../app/theme';
+import { GripFrame } from '../../shared/GripFrame';
+import { Problem } from '../../shared/Problem';
+import { sectionLoop, type Loop } from '../../shared/loop';
+import { Transport } from '../sound/Transport';
+import { usePlayback } from '../sound/usePlayback';
+import { Engraving } from './Engraving';
+import { FilesMenu } from './FilesMenu';
+import { Pedal } from './Pedal';
+import type { PedalAct } from './pedals';
+import { differentGrips } from './sheetLines';
+import { WordsSheet } from './WordsSheet';
+
+type Layout = 'words' | 'tab';
+
+/** What goes on the stand: words with grips, or staff and tab; to play along, print and take away. */
+export function SheetView() {
+  const id = Number(useParams().id);
+  const song = useQuery({
+    queryKey: songKeys.one(id),
+    queryFn: () => api.song(id),
+    refetchOnMount: 'always',
+  });
+  const decisions = song.data?.decisions ?? NO_DECISIONS;
+  const source = song.data?.source ?? '';
+  const work = useMemo(() => ({ source, decisions }), [source, decisions]);
+  const ready = song.data !== undefined;
+  const body = useSongBody(source, decisions);
+  const arrangement = useArrangement(source, decisions, ready);
+  const secondBody = useSecondBody(work);
+  const second = useSecond(ready ? body : undefined, secondBody);
+  const part = usePart(body, ready);
+  const secondPart = useSecondPart(ready ? body : undefined, secondBody);
+  const guitar = useGuitars().data?.find((g) => g.id === decisions.guitarId)?.build;
+  const [layout, setLayout] = useState<Layout>('words');
+  const [big, setBig] = useState(false);
+  const [paper, setPaper] = useState('a4');
+  const [fileError, setFileError] = useState<unknown>(null);
+  const [loop, setLoop] = useState<Loop | null>(null);
+  const parts = useMemo(() => [part, secondPart].filter((p) => p !== undefined), [part, secondPart]);
+  const playback = usePlayback(parts, arrangement.data?.tempo ?? 92, loop);
+  const page = useRef<HTMLDivElement>(null);
+  const error = song.error ?? arrangement.error ?? fileError;
+  const title = song.data?.title ?? '';
+
+  const onPedal = (act: PedalAct) => {
+    if (act === 'loop') {
+      const bar = playback.clock?.bar ?? arrangement.data?.placements[0]?.bar;
+      setLoop((now) =>
+        now || !arrangement.data || bar === undefined ? null : sectionLoop(arrangement.data, bar),
+      );
+      if (!playback.playing) {
+        playback.toggle();
+      }
+      return;
+    }
+    const scroller = page.current?.parentElement;
+    scroller?.scrollBy({ top: (act === 'forward' ? 0.86 : -0.86) * scroller.clientHeight });
+  };
+
+  return (
+    <Box
+      ref={page}
+      component="main"
+      sx={{ maxWidth: 900, mx: 'auto', px: 3, pt: 2, '@media print': { p: 0, color: '#000' } }}
+    >
+      <style>{`@page { size: ${paper === 'a4' ? 'A4' : 'letter'}; margin: 14mm }`}</style>
+      <Box
+        sx={{
+          display: 'flex',
+          flexWrap: 'wrap',
+          gap: 1,
+          alignItems: 'center',
+          mb: 2,
+          '@media print': { display: 'none' },
+        }}
+      >
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={layout}
+          aria-label="What is on the sheet"
+          onChange={(_, value: Layout | null) => value && setLayout(value)}
+        >
+          <ToggleButton value="words">words and grips</ToggleButton>
+          <ToggleButton value="tab">staff and tab</ToggleButton>
+        </ToggleButtonGroup>
+        <ToggleButton size="small" value="big" selected={big} onChange={() => setBig(!big)}>
+          large type
+        </ToggleButton>
+        <NativeSelect
+          value={paper}
+          inputProps={{ 'aria-label': 'Paper' }}
+          onChange={(event) => setPaper(event.target.value)}
+        >
+          <option value="a4">A4</option>
+          <option value="letter">Letter</option>
+        </NativeSelect>
+        <Button variant="contained" onClick={() => window.print()}>
+          Print
+        </Button>
+        <FilesMenu
+          order={
+            body && ready
+              ? {
+                  song: body,
+                  second: secondBody ?? null,
+                  nylon: guitar?.kind === 'nylon',
+                  paper,
+                  layout,
+                  big,
+                }
+              : undefined
+          }
+          onError={setFileError}
+        />
+        <Box sx={{ flex: 1 }} />
+        <Transport playback={playback} ready={part !== undefined} />
+      </Box>
+      {error !== null && error !== undefined && <Problem error={error} />}
+      {!arrangement.data && !error && <Skeleton variant="rounded" height={420} />}
+      {arrangement.data && (
+        <OneGuitar
+          title={title}
+          arrangement={arrangement.data}
+          part={part}
+          layout={layout}
+          big={big}
+          sounding={playback.place}
+        />
+      )}
+      {second && (
+        <Box sx={{ breakBefore: 'page', mt: 5 }}>
+          <OneGuitar
+            title="Second guitar"
+            arrangement={second.arrangement as Arrangement}
+            part={secondPart}
+            layout={layout}
+            big={big}
+            sounding={null}
+          />
+        </Box>
+      )}
+      <Pedal onAct={onPedal} />
+    </Box>
+  );
+}
+
+function OneGuitar({
+  title,
+  arrangement,
+  part,
+  layout,
+  big,
+  sounding,
+}: {
+  title: string;
+  arrangement: Arrangement;
+  part: Part | undefined;
+  layout: Layout;
+  big: boolean;
+  sounding: number | null;
+}) {
+  const capo = arrangement.capo.chosen;
+  return (
+    <>
+      <Typography variant="h1" sx={{ fontSize: big ? '2.2rem' : undefined }}>
+        {title}
+      </Typography>
+      <Typography sx={{ mb: 1.5 }}>
+        {capo === 0 ? 'No capo' : `Capo ${capo}, sounds in ${arrangement.key}`} · {arrangement.metre} ·{' '}
+        {arrangement.tempo} beats a minute
+        {part && (
+          <Box component="span" sx={{ fontFamily: MONO, fontSize: '0.9em' }}>
+            {' '}
+            · {part.tuning.join(' ')}
+          </Box>
+        )}
+      </Typography>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, mb: 2 }}>
+        {differentGrips(arrangement.placements).map(({ played, grip }) => (
+          <Box key={grip.shape} sx={{ textAlign: 'center' }}>
+            <Typography sx={{ fontWeight: 700 }}>{played}</Typography>
+            <GripFrame grip={grip} />
+          </Box>
+        ))}
+      </Box>
+      {part?.notices.map((notice) => (
+        <Typography
+          key={notice}
+          variant="body2"
+          sx={{ borderLeft: 4, borderColor: 'draw.moves', pl: 1.25, mb: 1 }}
+        >
+          {notice}
+        </Typography>
+      ))}
+      {layout === 'words' ? (
+        <WordsSheet placements={arrangement.placements} big={big} sounding={sounding} />
+      ) : part ? (
+        <Engraving part={part} placements={arrangement.placements} />
+      ) : (
+        <Skeleton variant="rounded" height={300} />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,75 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useEffect, useRef } from 'react';
+import type { Placement } from '../../api/client';
+import { MONO } from '../../app/theme';
+import { lines } from './sheetLines';
+
+/** Words with chords and shapes over them, four bars a line. */
+export function WordsSheet({
+  placements,
+  big,
+  sounding,
+}: {
+  placements: Placement[];
+  big: boolean;
+  /** Place that is heard now. */
+  sounding: number | null;
+}) {
+  return (
+    <>
+      {lines(placements).map((line) => (
+        <Box key={line.first} sx={{ breakInside: 'avoid' }}>
+          {line.section !== '' && (
+            <Typography variant="h2" sx={{ mt: 2, mb: 0.5, fontSize: big ? '1.5rem' : undefined }}>
+              {line.section}
+            </Typography>
+          )}
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', mb: big ? 2.5 : 1.25 }}>
+            {line.placements.map((placement) => (
+              <Chord
+                key={placement.index}
+                placement={placement}
+                big={big}
+                sounding={placement.index === sounding}
+              />
+            ))}
+          </Box>
+        </Box>
+      ))}
+    </>
+  );
+}
+
+function Chord({ placement, big, sounding }: { placement: Placement; big: boolean; sounding: boolean }) {
+  const element = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (sounding) {
+      element.current?.scrollIntoView({ block: 'nearest' });
+    }
+  }, [sounding]);
+  return (
+    <Box
+      ref={element}
+      data-sounding={sounding || undefined}
+      sx={{
+        flex: '1 1 22%',
+        minWidth: big ? 220 : 150,
+        pr: 1,
+        borderRadius: 1,
+        boxShadow: sounding ? 'inset 4px 0 0 var(--mui-palette-draw-moves)' : 'none',
+        pl: 1,
+      }}
+    >
+      <Typography component="span" sx={{ fontWeight: 700, fontSize: big ? '1.9rem' : '1.15rem' }}>
+        {placement.played ?? 'N.C.'}
+      </Typography>{' '}
+      <Typography component="span" sx={{ fontFamily: MONO, fontSize: big ? '1.05rem' : '0.8rem' }}>
+        {placement.grip?.shape}
+      </Typography>
+      <Typography sx={{ fontSize: big ? '1.7rem' : undefined, lineHeight: 1.25 }}>
+        {placement.lyric}
+      </Typography>
+    </Box>
+  );
+}

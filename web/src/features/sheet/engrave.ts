@@ -1,0 +1,207 @@
+import {
+  Accidental,
+  Annotation,
+  Beam,
+  Dot,
+  Formatter,
+  FretHandFinger,
+  Renderer,
+  Stave,
+  StaveConnector,
+  StaveNote,
+  StaveTie,
+  TabNote,
+  TabSlide,
+  TabStave,
+  TabTie,
+  Tuplet,
+  Voice,
+} from 'vexflow/bravura';
+import type { Part, Placement } from '../../api/client';
+import { engraved, handMark, keyOf, staffKey, type Engraved, type System } from './systems';
+
+const STAFF_TOP = 26;
+const TAB_BELOW = 96;
+const HEIGHT = 268;
+
+/** Colours of ink and of what is heard now. */
+export interface Ink {
+  colour: string;
+}
+
+interface Written {
+  note: Engraved;
+  staff: StaveNote;
+  tab: TabNote | StaveNote;
+}
+
+/** Draws a row of bars as staff and tab into an element, in place of what it held. */
+export function engrave(
+  element: HTMLDivElement,
+  system: System,
+  part: Part,
+  placements: Placement[],
+  placesSeen: Set<number>,
+  ink: Ink,
+) {
+  element.replaceChildren();
+  const width = system.bars.reduce((sum, b) => sum + b.width, 0);
+  const strings = part.tuning.length;
+  const height = HEIGHT + Math.max(0, strings - 6) * 13;
+  const renderer = new Renderer(element, Renderer.Backends.SVG);
+  renderer.resize(width + 4, height);
+  const context = renderer.getContext();
+  context.setFillStyle(ink.colour).setStrokeStyle(ink.colour);
+  let x = 1;
+  let before: Written | null = null;
+  system.bars.forEach(({ bar, width: wide }, i) => {
+    const stave = new Stave(x, STAFF_TOP, wide);
+    const tabStave = new TabStave(x, STAFF_TOP + TAB_BELOW, wide, { numLines: strings });
+    if (i === 0) {
+      stave.addClef('treble', 'default', '8vb').addKeySignature(keyOf(part.fifths));
+      tabStave.addClef('tab');
+    }
+    if (bar.number === 1 || bar.metre !== part.bars[bar.number - 2]?.metre) {
+      stave.addTimeSignature(bar.metre);
+    }
+    const start = Math.max(stave.getNoteStartX(), tabStave.getNoteStartX());
+    stave.setNoteStartX(start);
+    tabStave.setNoteStartX(start);
+    for (const one of [stave, tabStave]) {
+      one.setStyle({ strokeStyle: ink.colour, fillStyle: ink.colour });
+      one.setContext(context).draw();
+    }
+    if (i === 0) {
+      new StaveConnector(stave, tabStave).setType('singleLeft').setContext(context).draw();
+    }
+    new StaveConnector(stave, tabStave).setType('singleRight').setContext(context).draw();
+    context.setFont('sans-serif', 9).fillText(String(bar.number), x + 2, STAFF_TOP + 24);
+
+    const written = engraved(bar, placesSeen).map((note) => write(note, strings, placements));
+    const staffVoice = new Voice({ numBeats: 4, beatValue: 4 }).setMode(Voice.Mode.SOFT);
+    const tabVoice = new Voice({ numBeats: 4, beatValue: 4 }).setMode(Voice.Mode.SOFT);
+    staffVoice.addTickables(written.map((w) => w.staff));
+    tabVoice.addTickables(written.map((w) => w.tab));
+    Accidental.applyAccidentals([staffVoice], keyOf(part.fifths));
+    const beams = Beam.generateBeams(
+      written.map((w) => w.staff),
+      { beamRests: false },
+    );
+    const tuplets = tripletsOf(written);
+    new Formatter()
+      .joinVoices([staffVoice])
+      .joinVoices([tabVoice])
+      .format([staffVoice, tabVoice], Math.max(20, x + wide - start - 14));
+    staffVoice.draw(context, stave);
+    tabVoice.draw(context, tabStave);
+    beams.forEach((beam) => beam.setContext(context).draw());
+    tuplets.forEach((tuplet) => tuplet.setContext(context).draw());
+    for (const one of written) {
+      join(before, one, (line) => line.setContext(context).draw());
+      before = one;
+    }
+    x += wide;
+  });
+  element.firstElementChild?.setAttribute('aria-hidden', 'true');
+}
+
+function write(note: Engraved, strings: number, placements: Placement[]): Written {
+  const { event } = note;
+  const rest = event.notes.length === 0;
+  const staff = new StaveNote({
+    clef: 'treble',
+    keys: rest ? ['b/4'] : event.notes.map((n) => staffKey(n.written)),
+    duration: note.duration,
+    ...(event.weight === 'ghost' ? { type: 'x' } : {}),
+    autoStem: true,
+  });
+  const placement = note.begins ? placements[event.place] : undefined;
+  if (placement) {
+    staff.addModifier(
+      new Annotation(placement.played ?? '')
+        .setFont('sans-serif', 13, 'bold')
+        .setVerticalJustification(Annotation.VerticalJustify.TOP),
+    );
+  }
+  if (rest) {
+    return { note, staff, tab: new StaveNote({ keys: ['b/4'], duration: note.duration }) };
+  }
+  const tab = new TabNote({
+    positions: event.notes.map((n) => ({
+      str: strings - n.string,
+      fret: event.weight === 'ghost' ? 'x' : String(n.fret),
+    })),
+    duration: note.duration,
+  });
+  if (note.tied) {
+    tab.setGhost(true);
+  } else {
+    if (note.begins) {
+      event.notes.forEach((n, index) => {
+        if (n.left !== null) {
+          staff.addModifier(new FretHandFinger(n.left), index);
+        }
+      });
+    }
+    tab.addModifier(
+      new Annotation(handMark(event))
+        .setFont('sans-serif', 11)
+        .setVerticalJustification(Annotation.VerticalJustify.BOTTOM),
+    );
+  }
+  if (note.dotted) {
+    Dot.buildAndAttach([staff], { all: true });
+    Dot.buildAndAttach([tab]);
+  }
+  return { note, staff, tab };
+}
+
+/** Triplets that stand side by side, three at a time. */
+function tripletsOf(written: Written[]): Tuplet[] {
+  const tuplets: Tuplet[] = [];
+  let group: StaveNote[] = [];
+  for (const { note, staff } of written) {
+    group = note.triplet ? [...group, staff] : [];
+    if (group.length === 3) {
+      tuplets.push(new Tuplet(group, { numNotes: 3, notesOccupied: 2 }));
+      group = [];
+    }
+  }
+  return tuplets;
+}
+
+type Line = StaveTie | TabTie | TabSlide;
+
+/** Ties of a note held over, and what joins a note on a string to the one before. */
+function join(before: Written | null, now: Written, draw: (line: Line) => void) {
+  if (!before || before.note.event.notes.length === 0 || now.note.event.notes.length === 0) {
+    return;
+  }
+  if (now.note.tied) {
+    const all = now.note.event.notes.map((_, i) => i);
+    draw(new StaveTie({ firstNote: before.staff, lastNote: now.staff, firstIndexes: all, lastIndexes: all }));
+    return;
+  }
+  if (!(before.tab instanceof TabNote) || !(now.tab instanceof TabNote)) {
+    return;
+  }
+  for (const [index, note] of now.note.event.notes.entries()) {
+    const from = before.note.event.notes.findIndex((n) => n.string === note.string);
+    if (from < 0 || note.technique === 'plucked') {
+      continue;
+    }
+    const between = {
+      firstNote: before.tab,
+      lastNote: now.tab,
+      firstIndexes: [from],
+      lastIndexes: [index],
+    };
+    draw(
+      note.technique === 'hammer-on'
+        ? TabTie.createHammeron(between)
+        : note.technique === 'pull-off'
+          ? TabTie.createPulloff(between)
+          : new TabSlide(between),
+    );
+  }
+}

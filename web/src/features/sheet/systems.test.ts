@@ -1,0 +1,54 @@
+import { describe, expect, test } from 'vitest';
+import type { PartBar, PartEvent } from '../../api/client';
+import { engraved, handMark, keyOf, staffKey, systems } from './systems';
+
+const event = (place: number, types: number[], notes = 1): PartEvent =>
+  ({
+    place,
+    beat: 0,
+    strum: null,
+    weight: 'normal',
+    values: types.map((type) => ({ type, dotted: false, triplet: false })),
+    notes: Array.from({ length: notes }, () => ({ right: 'p' })),
+  }) as unknown as PartEvent;
+const bar = (number: number, section: string | null, events: number): PartBar =>
+  ({ number, section, events: Array.from({ length: events }, () => event(0, [4])) }) as unknown as PartBar;
+
+describe('rows of bars', () => {
+  const bars = [bar(1, 'Verse', 4), bar(2, null, 8), bar(3, null, 4), bar(4, 'Chorus', 16), bar(5, null, 4)];
+
+  test('are as wide as the page, and begin with every section', () => {
+    const rows = systems(bars, 700);
+    expect(rows.map((r) => r.bars.map((b) => b.bar.number))).toEqual([
+      [1, 2, 3],
+      [4, 5],
+    ]);
+    expect(rows.map((r) => r.section)).toEqual(['Verse', 'Chorus']);
+    for (const row of rows) {
+      expect(row.bars.reduce((sum, b) => sum + b.width, 0)).toBeLessThanOrEqual(700.01);
+    }
+  });
+
+  test('a bar wider than the page stands alone', () => {
+    expect(systems([bar(1, null, 40), bar(2, null, 2)], 500)).toHaveLength(2);
+  });
+});
+
+test('an event is written once for each of its lengths', () => {
+  const seen = new Set<number>();
+  const notes = engraved({ events: [event(3, [2, 8]), event(3, [4], 0)] } as unknown as PartBar, seen);
+  expect(notes.map((n) => [n.duration, n.tied, n.begins])).toEqual([
+    ['h', false, true],
+    ['8', true, false],
+    ['qr', false, false],
+  ]);
+});
+
+test('pitches, keys and marks', () => {
+  expect(staffKey('F#3')).toBe('f#/4');
+  expect(staffKey('Bb2')).toBe('bb/3');
+  expect(keyOf(-2)).toBe('Bb');
+  expect(keyOf(3)).toBe('A');
+  expect(handMark({ ...event(0, [4], 2) })).toBe('pp');
+  expect(handMark({ ...event(0, [4]), strum: 'up', weight: 'accent' })).toBe('↑>');
+});

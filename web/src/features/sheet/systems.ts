@@ -1,0 +1,103 @@
+import type { PartBar, PartEvent } from '../../api/client';
+
+/** Bars that stand beside one another. */
+export interface System {
+  /** Name of the section that begins here; null where none does. */
+  section: string | null;
+  bars: { bar: PartBar; width: number }[];
+}
+
+const LEAST_BAR = 110;
+const PER_EVENT = 27;
+const HEAD = 92;
+
+/** Width a bar asks for. */
+export function barWidth(bar: PartBar): number {
+  return Math.max(LEAST_BAR, 34 + PER_EVENT * bar.events.length);
+}
+
+/** Lays bars out in rows of a width; a section begins a row, and what is left over is shared out. */
+export function systems(bars: PartBar[], width: number): System[] {
+  const rows: System[] = [];
+  let row: PartBar[] = [];
+  let section: string | null = null;
+  let used = HEAD;
+  const close = () => {
+    if (row.length > 0) {
+      rows.push({ section, bars: spread(row, width) });
+    }
+    row = [];
+    section = null;
+    used = HEAD;
+  };
+  for (const bar of bars) {
+    const wide = barWidth(bar);
+    if (row.length > 0 && (bar.section !== null || used + wide > width)) {
+      close();
+    }
+    section = row.length === 0 ? bar.section : section;
+    row.push(bar);
+    used += wide;
+  }
+  close();
+  return rows;
+}
+
+/** Shares a row's width out; a short last row is not torn apart. */
+function spread(row: PartBar[], width: number): System['bars'] {
+  const asked = row.reduce((sum, bar) => sum + barWidth(bar), 0);
+  const factor = Math.min(1.7, (width - HEAD) / asked);
+  return row.map((bar, i) => ({ bar, width: barWidth(bar) * factor + (i === 0 ? HEAD : 0) }));
+}
+
+const TYPES: Record<number, string> = { 1: 'w', 2: 'h', 4: 'q', 8: '8', 16: '16', 32: '32' };
+
+/** A note as the engraver wants it: one for each written length of an event. */
+export interface Engraved {
+  event: PartEvent;
+  /** Whether it is held over from the one before. */
+  tied: boolean;
+  duration: string;
+  dotted: boolean;
+  triplet: boolean;
+  /** Whether it is the first of its chord. */
+  begins: boolean;
+}
+
+/** The notes of a bar in order, each of one written length. */
+export function engraved(bar: PartBar, placesSeen: Set<number>): Engraved[] {
+  return bar.events.flatMap((event) => {
+    const begins = event.place >= 0 && !placesSeen.has(event.place);
+    placesSeen.add(event.place);
+    return event.values.map((value, i) => ({
+      event,
+      tied: i > 0,
+      duration: (TYPES[value.type] ?? 'q') + (event.notes.length === 0 ? 'r' : ''),
+      dotted: value.dotted,
+      triplet: value.triplet,
+      begins: begins && i === 0,
+    }));
+  });
+}
+
+/** `F#4` as the engraver writes it, an octave above what sounds: `f#/5`. */
+export function staffKey(written: string): string {
+  const match = /^([A-G])([#b]*)(-?\d+)$/.exec(written);
+  return match ? `${match[1]?.toLowerCase() ?? ''}${match[2] ?? ''}/${Number(match[3]) + 1}` : 'b/4';
+}
+
+const SHARP_KEYS = ['C', 'G', 'D', 'A', 'E', 'B', 'F#', 'C#'];
+const FLAT_KEYS = ['C', 'F', 'Bb', 'Eb', 'Ab', 'Db', 'Gb', 'Cb'];
+
+/** Major key of a number of sharps, or of flats where it is negative. */
+export function keyOf(fifths: number): string {
+  return (fifths < 0 ? FLAT_KEYS[-fifths] : SHARP_KEYS[fifths]) ?? 'C';
+}
+
+/** What the right hand does, under the tab: arrows for strums, letters for fingers. */
+export function handMark(event: PartEvent): string {
+  if (event.strum) {
+    return (event.strum === 'down' ? '↓' : '↑') + (event.weight === 'accent' ? '>' : '');
+  }
+  return event.notes.map((n) => n.right ?? '').join('');
+}
