@@ -8,7 +8,7 @@ import IconButton from '@mui/material/IconButton';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useLocation, useParams } from 'react-router';
 import type { Arrangement, Decisions, Part, Placement } from '../../api/client';
 import { usePlayers } from '../../api/useArrangement';
 import { usePart, useSecondPart } from '../../api/usePart';
@@ -99,6 +99,13 @@ function Bench({ id }: { id: number }) {
         >
           <Box sx={{ p: { xs: 2, md: 2.5 }, pt: { md: 2 }, minWidth: 0, overflowY: { md: 'auto' } }}>
             <Heading arrangement={data} title={song.data?.title}>
+              <Button onClick={openHelp}>? keys</Button>
+              <Button disabled={!data} onClick={() => setKeying(true)}>
+                Another key
+              </Button>
+              <Button disabled={!data} onClick={() => setEditing(true)}>
+                Edit the chart
+              </Button>
               <IconButton
                 aria-label="Undo"
                 disabled={state.past.length === 0}
@@ -117,6 +124,7 @@ function Bench({ id }: { id: number }) {
               </IconButton>
             </Heading>
             <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.25, mt: 0.25 }}>
+              <FromFile />
               {saving.error !== null && <Problem error={saving.error} />}
               {arrangement.isError && (
                 <Problem error={arrangement.error} onRetry={() => void arrangement.refetch()} />
@@ -177,13 +185,6 @@ function Bench({ id }: { id: number }) {
             onTempo={(tempo) => dispatch({ type: 'decide', change: { tempo } })}
           >
             <Transport playback={playback} ready={part !== undefined} />
-            <Box sx={{ flex: 1 }} />
-            <Button onClick={openHelp}>? keys</Button>
-            <Button onClick={() => setKeying(true)}>Another key</Button>
-            <Button onClick={() => setEditing(true)}>Edit the chart</Button>
-            <Button component={Link} to={`/songs/${id}/sheet`}>
-              Sheet
-            </Button>
           </TempoBar>
         )}
         {saving.theirs && (
@@ -325,9 +326,16 @@ function Heading({
 }) {
   const capo = arrangement?.capo.chosen ?? 0;
   return (
-    <Box sx={{ display: 'flex', alignItems: 'center' }}>
+    <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', justifyContent: 'flex-end' }}>
       <Box
-        sx={{ flex: 1, minWidth: 0, display: 'flex', alignItems: 'baseline', columnGap: 2, flexWrap: 'wrap' }}
+        sx={{
+          flex: '1 1 340px',
+          minWidth: 0,
+          display: 'flex',
+          alignItems: 'baseline',
+          columnGap: 2,
+          flexWrap: 'wrap',
+        }}
       >
         <Typography variant="h1">{title ?? <Skeleton width={220} />}</Typography>
         {arrangement && (
@@ -342,6 +350,17 @@ function Heading({
       {children}
     </Box>
   );
+}
+
+/** What was left out of the file this song came from. */
+function FromFile() {
+  const state = useLocation().state as { said?: string } | null;
+  const [seen, setSeen] = useState(false);
+  return state?.said && !seen ? (
+    <Alert severity="info" variant="outlined" onClose={() => setSeen(true)}>
+      {state.said} Everything else was kept.
+    </Alert>
+  ) : null;
 }
 
 function FaultLine({ count, first, onOpen }: { count: number; first: string; onOpen: () => void }) {

@@ -3,8 +3,11 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
+import { useMutation } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import type { Fault } from '../../api/client';
+import { Problem } from '../../shared/Problem';
+import { droppedWords, readFile } from '../../shared/readFile';
 
 const ChartField = lazy(() => import('../../shared/ChartField'));
 
@@ -20,7 +23,15 @@ export function ChartEditor({
   onClose: () => void;
   onWrite: (source: string) => void;
 }) {
+  const [base, setBase] = useState(source);
   const [text, setText] = useState(source);
+  const tune = useMutation({
+    mutationFn: (file: File) => readFile(file, text),
+    onSuccess: (read) => {
+      setBase(read.source);
+      setText(read.source);
+    },
+  });
   const [goTo, setGoTo] = useState<Fault | null>(faults[0] ?? null);
   return (
     <Dialog
@@ -40,7 +51,7 @@ export function ChartEditor({
           The chart
         </Typography>
         <Suspense fallback={<Skeleton variant="rounded" height={320} />}>
-          <ChartField source={source} faults={faults} goTo={goTo} onChange={setText} />
+          <ChartField key={base} source={base} faults={faults} goTo={goTo} onChange={setText} />
         </Suspense>
         {faults.map((fault) => (
           <Button
@@ -52,11 +63,31 @@ export function ChartEditor({
             {fault.message}
           </Button>
         ))}
-        <Box sx={{ display: 'flex', gap: 1 }}>
+        {tune.isError && <Problem error={tune.error} />}
+        {tune.data && (
+          <Typography variant="body2">
+            The tune stands under its bars. {droppedWords(tune.data.dropped)}
+          </Typography>
+        )}
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
           <Button variant="contained" disabled={text.trim() === ''} onClick={() => onWrite(text)}>
             Use this text
           </Button>
           <Button onClick={onClose}>Leave it as it was</Button>
+          <Button component="label">
+            Add a tune from MIDI
+            <input
+              type="file"
+              accept=".mid,.midi,audio/midi"
+              hidden
+              onChange={(event) => {
+                const file = event.target.files?.[0];
+                if (file) {
+                  tune.mutate(file);
+                }
+              }}
+            />
+          </Button>
         </Box>
       </Box>
     </Dialog>

@@ -28,7 +28,7 @@ export function Dials({
   const guitars = useGuitars();
   const name = rungs.data?.find((r) => r.level === decisions.rung)?.name;
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, rowGap: 0.5, alignItems: 'flex-end' }}>
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.25, rowGap: 0.5, alignItems: 'flex-end' }}>
       <Pick
         label="Player"
         value={String(decisions.playerId ?? '')}
@@ -129,7 +129,7 @@ function Pick({
         sx={{
           fontWeight: 700,
           minHeight: 36,
-          maxWidth: { xs: 150, md: 132 },
+          maxWidth: { xs: 150, md: 118 },
           '@media (pointer: coarse)': { minHeight: 44 },
         }}
       >
@@ -173,9 +173,9 @@ function Choice({
       aria-label={label}
       onClick={onClick}
       sx={{
-        minWidth: 32,
+        minWidth: 28,
         minHeight: 36,
-        px: 1,
+        px: 0.75,
         border: 0,
         borderBottom: 3,
         borderColor: chosen ? 'primary.main' : 'transparent',

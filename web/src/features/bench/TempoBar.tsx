@@ -6,7 +6,7 @@ import { useState, type ReactNode } from 'react';
 const SLOWEST = 40;
 const FASTEST = 220;
 
-/** The foot of the bench: the tempo, up to where the part holds, and what can be done with the song. */
+/** The foot of the bench: playback, the tempo, and up to where the part holds. */
 export function TempoBar({
   tempo,
   fastest,
@@ -35,6 +35,8 @@ export function TempoBar({
         bgcolor: 'draw.panel',
       }}
     >
+      {children}
+      <Box sx={{ flex: 1 }} />
       <Typography sx={{ fontWeight: 700, minWidth: '7.2em' }}>{shown} beats a minute</Typography>
       <Slider
         aria-label="Tempo"
@@ -48,13 +50,11 @@ export function TempoBar({
           setDragged(null);
           onTempo(value as number);
         }}
-        sx={{ width: 220 }}
+        sx={{ width: 130 }}
       />
       <Typography sx={{ color: tempo > fastest ? 'error.main' : 'text.secondary' }}>
         {holds} up to {fastest}
       </Typography>
-      <Box sx={{ flex: 1 }} />
-      {children}
     </Box>
   );
 }

@@ -55,17 +55,16 @@ export function PatternDialog({
   const take = (fit: PatternFit) => {
     const stored = own.find((o) => o.pattern.name === fit.pattern.name && fit.pattern.id === 'own');
     const vary = chosen?.vary ?? false;
-    const choice: PatternChoice | null =
-      fit.pattern.id === 'beat'
-        ? null
-        : stored
-          ? { own: stored.pattern, vary }
-          : { pattern: fit.pattern.id, vary };
+    const choice: PatternChoice | null = isBeat(fit)
+      ? null
+      : stored
+        ? { own: stored.pattern, vary }
+        : { pattern: fit.pattern.id, vary };
     onChoose(withChoice(choices, section, choice));
   };
   const isChosen = (fit: PatternFit) =>
     chosen === undefined
-      ? fit.pattern.id === 'beat'
+      ? isBeat(fit)
       : chosen.own
         ? fit.pattern.id === 'own' && fit.pattern.name === chosen.own.name
         : fit.pattern.id === chosen.pattern;
@@ -183,6 +182,11 @@ export function PatternDialog({
       </Box>
     </Dialog>
   );
+}
+
+/** A stroke a beat is what is played where nothing is chosen. */
+function isBeat({ pattern }: PatternFit): boolean {
+  return pattern.steps.split(' ').every((s) => s === 'D') && !pattern.swing;
 }
 
 function Fit({

@@ -91,7 +91,7 @@ export function engrave(
     new Formatter()
       .joinVoices([staffVoice])
       .joinVoices([tabVoice])
-      .format([staffVoice, tabVoice], Math.max(20, x + wide - start - 14));
+      .format([staffVoice, tabVoice], Math.max(20, x + wide - start - 26));
     staffVoice.draw(context, stave);
     tabVoice.draw(context, tabStave);
     beams.forEach((beam) => beam.setContext(context).draw());

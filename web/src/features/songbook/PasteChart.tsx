@@ -61,13 +61,13 @@ export function PasteChart({
         or choose a file
         <input
           type="file"
-          accept=".txt,text/plain"
+          accept=".txt,.musicxml,.xml,.mxl,text/plain"
           hidden
           onChange={(event) => onFile(event.target.files?.[0])}
         />
       </Button>
       <Typography variant="caption" color="text.secondary" sx={{ display: 'block', mt: 0.5 }}>
-        A text file can also be dropped anywhere on this page.
+        Chart text or MusicXML can also be dropped anywhere on this page.
       </Typography>
     </Box>
   );

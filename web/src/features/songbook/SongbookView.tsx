@@ -4,15 +4,13 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { ProblemError } from '../../api/client';
 import { Problem } from '../../shared/Problem';
+import { droppedWords, readFile } from '../../shared/readFile';
 import { findSongs } from './findSongs';
 import { PasteChart } from './PasteChart';
 import { SongList } from './SongList';
 import { useAddSong, useEfforts, useRemoveSong, useSongs } from './useSongs';
 import { useSearchKey } from './useSearchKey';
-
-const LARGEST_FILE = 256 * 1024;
 
 /** Every song of the book, and a place to paste or drop the next one. */
 export function SongbookView() {
@@ -29,21 +27,20 @@ export function SongbookView() {
   const found = findSongs(songs.data ?? [], words);
   const efforts = useEfforts((songs.data ?? []).map((song) => song.id));
 
-  const take = (source: string) =>
-    add.mutate(source, { onSuccess: (song) => void navigate(`/songs/${song.id}`) });
+  const take = (source: string, said = '') =>
+    add.mutate(source, { onSuccess: (song) => void navigate(`/songs/${song.id}`, { state: { said } }) });
 
   const takeFile = async (file: File | undefined) => {
     setFileError(null);
     if (!file) {
       return;
     }
-    if (file.size > LARGEST_FILE) {
-      setFileError(
-        new ProblemError(413, 'File too large', `${file.name} has more than 256 KiB; a chart is plain text.`),
-      );
-      return;
+    try {
+      const { source, dropped } = await readFile(file);
+      take(source, droppedWords(dropped));
+    } catch (error) {
+      setFileError(error);
     }
-    take(await file.text());
   };
 
   return (

@@ -182,7 +182,7 @@ final class FillRules {
             String reason = up
                     ? "From the " + from + " to the " + to + " of " + gap.name() + ": both are in the key."
                     : "From the " + to + " down to the " + from + " of " + gap.name() + ": both are in the key.";
-            sketches.add(new Sketch("", reason, List.of(first, second)));
+            sketches.add(new Sketch("", reason, List.of(first, second), true));
         }
         return sketches;
     }
@@ -245,7 +245,7 @@ final class FillRules {
                 Moment moment = new Moment(
                         gap.beats() - EIGHTH, EIGHTH, gap.only(string, 0), List.of(string), Technique.PLUCKED);
                 String reason = "An open string sounds while the hand goes to " + gap.nextName() + ".";
-                return List.of(new Sketch("", reason, List.of(moment)));
+                return List.of(new Sketch("", reason, List.of(moment), true));
             }
         }
         return List.of();

@@ -26,6 +26,7 @@ public final class Fills {
     private static final double LEAST_BEATS = 2;
 
     private static final double MOST_ROOM = 3;
+    private static final double EARLIER = 0.5;
 
     /** Words a singer fits into a beat (memory). */
     private static final double WORDS_A_BEAT = 2;
@@ -76,9 +77,7 @@ public final class Fills {
         for (FillRule rule : FillRules.ALL) {
             if (rule.lowestRung() <= settings.rung().level()) {
                 for (Sketch sketch : rule.sketches().apply(gap)) {
-                    if (sketch.from() >= from - 1e-9) {
-                        fill(rule, sketch, gap).ifPresent(fills::add);
-                    }
+                    placed(rule, sketch, gap).ifPresent(fills::add);
                 }
             }
         }
@@ -110,6 +109,22 @@ public final class Fills {
                 .findFirst();
         Key key = here.placed().key().orElse(arrangement.key());
         return new Gap(here, next, key, from, board, Math.min(settings.rung().highestFret(), board.frets()));
+    }
+
+    /** A fill in the room there is: earlier than it was sketched, where only that gives the hand time. */
+    private Optional<Fill> placed(FillRule rule, Sketch sketch, Gap gap) {
+        Optional<Fill> first = Optional.empty();
+        for (double by = 0; sketch.from() - by >= gap.from() - 1e-9; by += EARLIER) {
+            Optional<Fill> fill = fill(rule, sketch.earlier(by), gap);
+            if (fill.filter(Fill::isInTime).isPresent()) {
+                return fill;
+            }
+            first = first.or(() -> fill);
+            if (!sketch.movable()) {
+                break;
+            }
+        }
+        return first;
     }
 
     private Optional<Fill> fill(FillRule rule, Sketch sketch, Gap gap) {

@@ -18,7 +18,7 @@ class GuardFilter extends OncePerRequestFilter {
     static final long MOST_BYTES = 5L * 1024 * 1024;
 
     private static final String POLICY = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:;"
-            + " font-src 'self' data:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
+            + " font-src 'self' data:; worker-src 'self' blob:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)

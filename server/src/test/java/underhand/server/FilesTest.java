@@ -1,0 +1,239 @@
+package underhand.server;
+
+import static org.hamcrest.Matchers.containsString;
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.springframework.http.MediaType.APPLICATION_JSON;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import javax.sound.midi.MidiSystem;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+
+/** Files that leave the house and come in. */
+@ServerTest
+class FilesTest {
+
+    private static final String WORDS =
+            "title: Slow Ökonomie, Part 1\nkey: Bb\ntempo: 66\n[Verse]\n[Bb]Slow water, [Gm7]carry the"
+                    + " [Eb]day off my [F7]shoulder\n[Bb]All of the [Dm7b5]bridges\n[Chorus]\n| Bb | F | Gm | Eb |";
+
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private ObjectMapper json;
+
+    private MockHttpServletResponse file(String format, String source, Map<String, Object> more) throws Exception {
+        Map<String, Object> order = new HashMap<>(more);
+        order.put("format", format);
+        order.put(
+                "song",
+                Map.of(
+                        "chart", Map.of("source", source),
+                        "rung", 3,
+                        "patterns", List.of(Map.of("pattern", "arpeggio-up"))));
+        return mvc.perform(post("/api/v1/files").contentType(APPLICATION_JSON).content(json.writeValueAsBytes(order)))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse();
+    }
+
+    private static String pdfText(byte[] bytes) throws Exception {
+        try (PDDocument document = Loader.loadPDF(bytes)) {
+            for (PDPage page : document.getPages()) {
+                for (COSName font : page.getResources().getFontNames()) {
+                    assertTrue(page.getResources().getFont(font).isEmbedded(), font.getName());
+                }
+                assertTrue(!page.getResources().getXObjectNames().iterator().hasNext(), "no pictures, only vectors");
+            }
+            return new PDFTextStripper().getText(document);
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"words,a4,false,595", "words,letter,true,612", "tab,a4,false,595", "tab,letter,false,612"})
+    void pdf_readByPdfBox_hasTitleWordsAndChords(String layout, String paper, boolean big, float width)
+            throws Exception {
+        byte[] bytes = file("pdf", WORDS, Map.of("layout", layout, "paper", paper, "big", big))
+                .getContentAsByteArray();
+        String text = pdfText(bytes);
+        assertTrue(text.contains("Slow Ökonomie, Part 1"), text);
+        assertTrue(text.contains("Verse") && text.contains("Chorus"), text);
+        assertTrue(text.contains("66 beats a minute"), text);
+        if (layout.equals("words")) {
+            assertTrue(text.contains("carry the"), text);
+        } else {
+            assertTrue(text.contains("p") && text.contains("i"), text);
+        }
+        try (PDDocument document = Loader.loadPDF(bytes)) {
+            assertEquals(width, document.getPage(0).getMediaBox().getWidth(), 1);
+        }
+    }
+
+    @Test
+    void pdf_ofALongSong_breaksPagesBetweenLines() throws Exception {
+        String song = "title: Long\n" + "[G]one two three [C]four five [D]six [G]seven\n".repeat(60);
+        byte[] bytes = file("pdf", song, Map.of("layout", "words")).getContentAsByteArray();
+        try (PDDocument document = Loader.loadPDF(bytes)) {
+            assertTrue(document.getNumberOfPages() > 2);
+        }
+        assertEquals(60, pdfText(bytes).split("six", -1).length - 1);
+    }
+
+    @Test
+    void pdf_withGlyphsNoFontHas_isWrittenAllTheSame() throws Exception {
+        String song = "title: \uD83C\uDFB8 song\n[G]\u0001\uD83C\uDFB8 words [C]" + "verylongword".repeat(60);
+        assertTrue(pdfText(file("pdf", song, Map.of()).getContentAsByteArray()).contains("words"));
+    }
+
+    @Test
+    void allFiles_inOneZip_areThoseTakenOneByOne() throws Exception {
+        MockHttpServletResponse response = file("all", WORDS, Map.of());
+        assertTrue(response.getHeader("Content-Disposition").contains("filename"));
+        List<String> names = new ArrayList<>();
+        byte[] midi = null;
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(response.getContentAsByteArray()))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                names.add(entry.getName().replaceAll(".*Part 1\\.", ""));
+                byte[] content = zip.readAllBytes();
+                midi = entry.getName().endsWith(".mid") ? content : midi;
+            }
+        }
+        assertTrue(
+                names.containsAll(List.of("pdf", "musicxml", "mxl", "mid", "chart.txt", "tab.txt", "road.svg")),
+                names.toString());
+        assertTrue(names.stream().anyMatch(n -> n.startsWith("grips/")));
+        assertArrayEquals(file("midi", WORDS, Map.of()).getContentAsByteArray(), midi);
+        assertTrue(MidiSystem.getSequence(new ByteArrayInputStream(midi)).getTracks().length == 2);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"musicxml", "mxl", "chart"})
+    void file_readAgain_isTheSameSong(String format) throws Exception {
+        byte[] bytes = file(format, WORDS, Map.of()).getContentAsByteArray();
+        String read = mvc.perform(post("/api/v1/files/read")
+                        .contentType(APPLICATION_JSON)
+                        .content(json.writeValueAsBytes(Map.of("file", bytes))))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
+        String source = json.readTree(read).get("source").asText();
+        assertEquals(
+                chords(file("tab", WORDS, Map.of()).getContentAsString(StandardCharsets.UTF_8)),
+                chords(file("tab", source, Map.of()).getContentAsString(StandardCharsets.UTF_8)));
+        assertTrue(source.contains("carry the"), source);
+    }
+
+    private static List<String> chords(String tab) {
+        return tab.lines()
+                .filter(l -> l.matches("   +[A-G].*"))
+                .map(String::strip)
+                .toList();
+    }
+
+    @Test
+    void secondGuitar_isInEveryScore() throws Exception {
+        Map<String, Object> second =
+                Map.of("second", Map.of("chart", Map.of("source", WORDS), "rung", 3, "setting", "second"));
+        assertTrue(pdfText(file("pdf", WORDS, second).getContentAsByteArray()).contains("Second guitar"));
+        String xml = file("musicxml", WORDS, second).getContentAsString(StandardCharsets.UTF_8);
+        assertTrue(xml.contains("<part id=\"P2\">"));
+        byte[] midi = file("midi", WORDS, second).getContentAsByteArray();
+        assertEquals(3, MidiSystem.getSequence(new ByteArrayInputStream(midi)).getTracks().length);
+    }
+
+    @Test
+    void midiTune_needsASong_andIsLaidOverIt() throws Exception {
+        byte[] midi = file("midi", "key: C\n| C | F |", Map.of()).getContentAsByteArray();
+        String alone = json.writeValueAsString(Map.of("file", midi));
+        mvc.perform(post("/api/v1/files/read").contentType(APPLICATION_JSON).content(alone))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail").value(containsString("Open a song first")));
+        String over = json.writeValueAsString(Map.of("file", midi, "source", "key: C\n| C | F |"));
+        mvc.perform(post("/api/v1/files/read").contentType(APPLICATION_JSON).content(over))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.source").value(containsString("tune: C3 G3 C4 E4")));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "{\"format\":\"exe\",\"song\":{\"chart\":{\"source\":\"| C |\"}}}; format must be pdf",
+                "{\"format\":\"pdf\",\"paper\":\"a9\",\"song\":{\"chart\":{\"source\":\"| C |\"}}}; paper must be a4 or letter",
+                "{\"format\":\"pdf\",\"layout\":\"x\",\"song\":{\"chart\":{\"source\":\"| C |\"}}}; layout must be words or tab",
+                "{\"format\":\"pdf\"}; Send the format wanted and the song",
+            })
+    void orders_thatCannotBe_sayWhy(String order, String words) throws Exception {
+        mvc.perform(post("/api/v1/files").contentType(APPLICATION_JSON).content(order))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail").value(containsString(words)));
+    }
+
+    @Test
+    void emptySong_givesFilesToo() throws Exception {
+        for (String format : List.of("pdf", "musicxml", "midi", "tab", "chart", "road", "grips", "all")) {
+            assertTrue(file(format, "title: Nothing yet", Map.of()).getContentAsByteArray().length > 0, format);
+        }
+    }
+
+    /** Any bytes are read or refused with a reason; nothing is stored. */
+    @Test
+    void hostileFiles_areReadOrRefused() throws Exception {
+        Random random = new Random(5);
+        String before =
+                mvc.perform(get("/api/v1/songs")).andReturn().getResponse().getContentAsString();
+        byte[][] seeds = {
+            file("musicxml", WORDS, Map.of()).getContentAsByteArray(),
+            file("mxl", WORDS, Map.of()).getContentAsByteArray(),
+            file("midi", WORDS, Map.of()).getContentAsByteArray(),
+            new byte[400]
+        };
+        for (int i = 0; i < 200; i++) {
+            byte[] bytes = seeds[i % seeds.length].clone();
+            for (int hits = 0; hits < 8; hits++) {
+                bytes[random.nextInt(bytes.length)] = (byte) random.nextInt(256);
+            }
+            String body = "{\"file\":\"" + Base64.getEncoder().encodeToString(bytes) + "\",\"source\":\"| C |\"}";
+            MockHttpServletResponse response = mvc.perform(post("/api/v1/files/read")
+                            .contentType(APPLICATION_JSON)
+                            .content(body))
+                    .andReturn()
+                    .getResponse();
+            assertTrue(response.getStatus() == 200 || response.getStatus() == 422, "status " + response.getStatus());
+            JsonNode answer = json.readTree(response.getContentAsString(StandardCharsets.UTF_8));
+            assertTrue(answer.has("source") || !answer.get("detail").asText().isBlank());
+        }
+        assertEquals(
+                before,
+                mvc.perform(get("/api/v1/songs")).andReturn().getResponse().getContentAsString());
+    }
+}

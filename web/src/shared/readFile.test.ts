@@ -1,0 +1,13 @@
+import { expect, test } from 'vitest';
+import { base64, droppedWords } from './readFile';
+
+test('bytes survive base64, also many of them', () => {
+  const bytes = Uint8Array.from({ length: 100_000 }, (_, i) => i % 256);
+  const back = Uint8Array.from(atob(base64(bytes)), (c) => c.charCodeAt(0));
+  expect(back).toEqual(bytes);
+});
+
+test('what was left out is said', () => {
+  expect(droppedWords([])).toBe('');
+  expect(droppedWords(['a', 'b'])).toBe('Left out: a; b.');
+});
