@@ -71,6 +71,7 @@ export function Shell() {
         <ThemeSwitch />
       </Box>
       <Box
+        data-scroller
         sx={{ flex: 1, minWidth: 0, minHeight: 0, overflow: 'auto', '@media print': { overflow: 'visible' } }}
       >
         <Offline />

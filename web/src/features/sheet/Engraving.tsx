@@ -75,7 +75,7 @@ function Row({
   useEffect(() => {
     const observer = new IntersectionObserver(
       (entries) => entries.some((e) => e.isIntersecting) && setNear(true),
-      { rootMargin: '1200px' },
+      { root: document.querySelector('[data-scroller]'), rootMargin: '1200px' },
     );
     const all = () => setNear(true);
     if (element.current) {

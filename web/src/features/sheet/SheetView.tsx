@@ -70,7 +70,7 @@ export function SheetView() {
       }
       return;
     }
-    const scroller = page.current?.parentElement;
+    const scroller = page.current?.closest('[data-scroller]');
     scroller?.scrollBy({ top: (act === 'forward' ? 0.86 : -0.86) * scroller.clientHeight });
   };
 

@@ -145,7 +145,7 @@ class BenchTest extends InDemoBook {
 
     /** axe-core's rules of WCAG 2.2 A and AA on every main view, in both themes. */
     @ParameterizedTest
-    @ValueSource(strings = {"/", "/songs/1", "/songs/1/versions", "/songs/1/rungs", "/players", "/songs/1/print"})
+    @ValueSource(strings = {"/", "/songs/1", "/songs/1/versions", "/songs/1/rungs", "/players", "/songs/1/sheet"})
     void everyView_bothThemes_hasNoSeriousAccessibilityFault(String view) {
         browser.go(application.address() + view);
         browser.find(By.tagName("h1"));

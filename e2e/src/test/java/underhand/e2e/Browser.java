@@ -1,17 +1,21 @@
 package underhand.e2e;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.function.BooleanSupplier;
 import java.util.function.Predicate;
 import java.util.logging.Level;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
+import org.openqa.selenium.ElementNotInteractableException;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.TimeoutException;
 import org.openqa.selenium.WebElement;
@@ -30,9 +34,11 @@ final class Browser implements AutoCloseable {
             Pattern.compile("\"method\":\"Network.requestWillBeSent\".*?\"url\":\"([^\"]+)\"");
 
     private final ChromeDriver driver;
+    private final Path downloads;
 
-    private Browser(ChromeDriver driver) {
+    private Browser(ChromeDriver driver, Path downloads) {
         this.driver = driver;
+        this.downloads = downloads;
     }
 
     static Browser open() throws IOException {
@@ -50,6 +56,8 @@ final class Browser implements AutoCloseable {
                 "--disable-dev-shm-usage",
                 "--window-size=1280,800",
                 "--user-data-dir=" + Files.createTempDirectory("underhand-browser"));
+        Path downloads = Files.createTempDirectory("underhand-downloads");
+        options.setExperimentalOption("prefs", Map.of("download.default_directory", downloads.toString()));
         LoggingPreferences logs = new LoggingPreferences();
         logs.enable(LogType.PERFORMANCE, Level.ALL);
         logs.enable(LogType.BROWSER, Level.ALL);
@@ -60,7 +68,7 @@ final class Browser implements AutoCloseable {
         ChromeDriver driver = new ChromeDriver(service, options);
         driver.get("about:blank");
         driver.manage().logs().get(LogType.PERFORMANCE);
-        return new Browser(driver);
+        return new Browser(driver, downloads);
     }
 
     ChromeDriver driver() {
@@ -84,6 +92,19 @@ final class Browser implements AutoCloseable {
 
     WebElement button(String text) {
         return find(By.xpath("//*[self::button or self::a][normalize-space()='" + text + "']"));
+    }
+
+    /** Clicks what may still be moving into its place. */
+    void click(By by) {
+        find(by);
+        awaitTrue(() -> {
+            try {
+                driver.findElement(by).click();
+                return true;
+            } catch (ElementNotInteractableException stillMoving) {
+                return false;
+            }
+        });
     }
 
     WebElement labelled(String start) {
@@ -125,6 +146,25 @@ final class Browser implements AutoCloseable {
         return driver.findElements(By.cssSelector("[data-grip]")).stream()
                 .map(e -> e.getDomAttribute("data-grip"))
                 .toList();
+    }
+
+    /** The file a click saves, once it is whole. */
+    byte[] saved(Runnable click, String ending) throws IOException {
+        click.run();
+        Path[] file = new Path[1];
+        awaitTrue(() -> {
+            try (Stream<Path> files = Files.list(downloads)) {
+                file[0] = files.filter(f -> f.toString().endsWith(ending))
+                        .findFirst()
+                        .orElse(null);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+            return file[0] != null;
+        });
+        byte[] bytes = Files.readAllBytes(file[0]);
+        Files.delete(file[0]);
+        return bytes;
     }
 
     /** Addresses asked for since the browser was opened, or since the last call. */

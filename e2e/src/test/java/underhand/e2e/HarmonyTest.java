@@ -38,20 +38,24 @@ class HarmonyTest extends InDemoBook {
     @Test
     void reading_flatNinthBeforeMinor_isTakenAndSaysWhy() {
         openSong("The Long Pound");
-        goTo(12);
+        press("4");
+        browser.await(By.cssSelector("[role=group]"), t -> t.contains("whole neck"));
+        goTo(19);
         assertTrue(offer("flat-nine").getText().contains("E7 leads to Am, so the ninth is flat."));
         take("flat-nine");
-        browser.find(By.xpath("//button[starts-with(@aria-label,'Bar 12,') and contains(@aria-label,'for E7')]"));
+        browser.find(By.xpath("//button[starts-with(@aria-label,'Bar 19,') and contains(@aria-label,'for E7')]"));
         browser.await(By.tagName("aside"), t -> t.contains("so the ninth is flat"));
         browser.button("Why not another").click();
-        browser.await(By.cssSelector("[aria-label='Other readings']"), t -> t.contains("points to major"));
+        browser.await(By.cssSelector("[aria-label='Other readings']"), t -> t.contains("No natural ninth here"));
     }
 
     @Test
     void reading_twoBeforeFive_splitsTheBarAndIsUndone() {
-        openSong("Reflections at Seven");
+        openSong("The Long Pound");
+        press("4");
+        browser.await(By.cssSelector("[role=group]"), t -> t.contains("whole neck"));
         int before = places();
-        goTo(14);
+        goTo(19);
         take("two-before-five");
         browser.awaitTrue(() -> places() == before + 1);
         browser.labelled("Undo").click();
@@ -111,7 +115,7 @@ class HarmonyTest extends InDemoBook {
     }
 
     @Test
-    void secondGuitar_added_playsElsewhereAndIsPrinted() {
+    void secondGuitar_added_playsElsewhereAndIsOnTheSheet() {
         openSong("Galley Shuffle");
         List<WebElement> dials = browser.driver().findElements(By.cssSelector("main select"));
         new Select(dials.get(dials.size() - 1)).selectByVisibleText("an adult hand");
@@ -122,7 +126,7 @@ class HarmonyTest extends InDemoBook {
                 2,
                 browser.driver().findElements(By.cssSelector("[data-places]")).size());
         press(Keys.ESCAPE);
-        browser.button("Print").click();
+        browser.button("Sheet").click();
         browser.awaitTrue(() -> browser.driver().findElements(By.tagName("h1")).stream()
                 .anyMatch(h -> h.getText().equals("Second guitar")));
     }
