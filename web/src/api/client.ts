@@ -166,6 +166,7 @@ export const api = {
     call<Pattern>('POST', '/picking-patterns/check', pattern, signal),
   fills: (song: PreviewBody, index: number, signal?: AbortSignal) =>
     call<Fills>('POST', '/parts/fills', { song, index }, signal),
+  variation: (song: PreviewBody) => call<FillChoice[]>('POST', '/parts/variation', { song }),
   ownPatterns: () => call<StoredPattern[]>('GET', '/own-patterns'),
   addOwnPattern: (pattern: OwnPattern) => call<StoredPattern>('POST', '/own-patterns', { pattern }),
   changeOwnPattern: (id: number, version: number, pattern: OwnPattern) =>

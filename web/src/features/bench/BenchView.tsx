@@ -169,6 +169,7 @@ function Bench({ id }: { id: number }) {
               readings={readings}
               fills={fills}
               decisions={decisions}
+              body={body}
               rules={body?.houseRules ?? {}}
               selected={chosen}
               actions={actionsFor(data, decisions, dispatch, select)}

@@ -10,6 +10,7 @@ import type {
   Grip,
   HouseRules,
   Placement,
+  PreviewBody,
   Readings,
 } from '../../api/client';
 import { MONO } from '../../app/theme';
@@ -22,6 +23,7 @@ import { RegionLock } from './RegionLock';
 import { HouseRulesPanel } from '../../shared/HouseRulesPanel';
 import type { Scope, Stand } from './readings';
 import { ReadingsPanel } from './ReadingsPanel';
+import { SecondTime } from './SecondTime';
 import { SongSummary } from './SongSummary';
 import { Taste } from './Taste';
 import { actWords, timeWords } from './words';
@@ -44,6 +46,7 @@ export function WhyPanel({
   readings,
   fills,
   decisions,
+  body,
   rules,
   selected,
   actions,
@@ -56,6 +59,7 @@ export function WhyPanel({
   /** What may fill the gap after it; undefined while it is asked for. */
   fills: Fills | undefined;
   decisions: Decisions;
+  body: PreviewBody | undefined;
   /** The house rules that hold: the song's, else the player's. */
   rules: HouseRules;
   selected: number | null;
@@ -89,6 +93,7 @@ export function WhyPanel({
       ) : (
         <>
           <SongSummary arrangement={arrangement} onSelect={actions.onSelect} />
+          {body && <SecondTime song={body} decisions={decisions} onDecide={actions.onDecide} />}
           <Taste
             rules={rules}
             onDecide={(change) => actions.onDecide({ houseRules: { ...decisions.houseRules, ...change } })}

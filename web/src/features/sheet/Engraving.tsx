@@ -9,7 +9,16 @@ import { systems, type System } from './systems';
 type Engraver = typeof import('./engrave');
 
 /** A part as staff and tab, a row at a time; the engraver is fetched when it is first wanted. */
-export function Engraving({ part, placements }: { part: Part; placements: Placement[] }) {
+export function Engraving({
+  part,
+  placements,
+  sounding,
+}: {
+  part: Part;
+  placements: Placement[];
+  /** Place that is heard now. */
+  sounding: number | null;
+}) {
   const [engraver, setEngraver] = useState<Engraver | null>(null);
   const [failed, setFailed] = useState(false);
   const [width, setWidth] = useState(760);
@@ -41,6 +50,10 @@ export function Engraving({ part, placements }: { part: Part; placements: Placem
             part={part}
             placements={placements}
             seen={firstOfPlace[i] ?? []}
+            sounding={
+              sounding !== null &&
+              system.bars.some(({ bar }) => bar.events.some((e) => e.place === sounding))
+            }
           />
         ))}
     </Box>
@@ -63,12 +76,14 @@ function Row({
   part,
   placements,
   seen,
+  sounding,
 }: {
   engraver: Engraver;
   system: System;
   part: Part;
   placements: Placement[];
   seen: number[];
+  sounding: boolean;
 }) {
   const element = useRef<HTMLDivElement>(null);
   const [near, setNear] = useState(false);
@@ -93,8 +108,21 @@ function Row({
       engraver.engrave(element.current, system, part, placements, new Set(seen), { colour });
     }
   }, [engraver, system, part, placements, seen, near]);
+  useEffect(() => {
+    if (sounding) {
+      element.current?.scrollIntoView({ block: 'nearest' });
+    }
+  }, [sounding]);
   return (
-    <Box sx={{ breakInside: 'avoid' }}>
+    <Box
+      data-sounding={sounding || undefined}
+      sx={{
+        breakInside: 'avoid',
+        ml: -1.5,
+        pl: 1.5,
+        boxShadow: sounding ? 'inset 4px 0 0 var(--mui-palette-draw-moves)' : 'none',
+      }}
+    >
       {system.section !== null && system.section !== '' && (
         <Typography variant="h2" sx={{ mt: 1 }}>
           {system.section}

@@ -213,7 +213,7 @@ function OneGuitar({
       {layout === 'words' ? (
         <WordsSheet placements={arrangement.placements} big={big} sounding={sounding} />
       ) : part ? (
-        <Engraving part={part} placements={arrangement.placements} />
+        <Engraving part={part} placements={arrangement.placements} sounding={sounding} />
       ) : (
         <Skeleton variant="rounded" height={300} />
       )}

@@ -18,7 +18,7 @@ import {
   Voice,
 } from 'vexflow/bravura';
 import type { Part, Placement } from '../../api/client';
-import { engraved, handMark, keyOf, staffKey, type Engraved, type System } from './systems';
+import { chordMark, engraved, handMark, keyOf, staffKey, type Engraved, type System } from './systems';
 
 const STAFF_TOP = 26;
 const TAB_BELOW = 96;
@@ -118,7 +118,7 @@ function write(note: Engraved, strings: number, placements: Placement[]): Writte
   const placement = note.begins ? placements[event.place] : undefined;
   if (placement) {
     staff.addModifier(
-      new Annotation(placement.played ?? '')
+      new Annotation(chordMark(placement))
         .setFont('sans-serif', 13, 'bold')
         .setVerticalJustification(Annotation.VerticalJustify.TOP),
     );

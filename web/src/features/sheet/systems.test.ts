@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import type { PartBar, PartEvent } from '../../api/client';
-import { engraved, handMark, keyOf, staffKey, systems } from './systems';
+import type { PartBar, PartEvent, Placement } from '../../api/client';
+import { chordMark, engraved, handMark, keyOf, staffKey, systems } from './systems';
 
 const event = (place: number, types: number[], notes = 1): PartEvent =>
   ({
@@ -42,6 +42,12 @@ test('an event is written once for each of its lengths', () => {
     ['8', true, false],
     ['qr', false, false],
   ]);
+});
+
+test('a chord says its barre', () => {
+  const placement = { played: 'F', grip: { barres: [{ finger: '1', fret: 1, from: 0, to: 5 }] } };
+  expect(chordMark(placement as unknown as Placement)).toBe('F BI');
+  expect(chordMark({ played: 'C', grip: { barres: [] } } as unknown as Placement)).toBe('C');
 });
 
 test('pitches, keys and marks', () => {

@@ -13,6 +13,7 @@ import java.util.List;
  * @param effort of the ways the hand goes, in the unit of the change model
  * @param neededSeconds for the tightest of its moves
  * @param availableSeconds for that move
+ * @param slidesOn whether its last notes slide into those of the next place on their strings
  */
 public record Fill(
         String id,
@@ -23,7 +24,8 @@ public record Fill(
         String reason,
         double effort,
         double neededSeconds,
-        double availableSeconds) {
+        double availableSeconds,
+        boolean slidesOn) {
 
     public Fill {
         notes = List.copyOf(notes);

@@ -11,13 +11,15 @@ import underhand.neck.Shape;
 /** The kinds of fills, common practice all. */
 final class FillRules {
 
+    static final String SLIDE_IN = "slide-in";
+
     static final List<FillRule> ALL = List.of(
             new FillRule("bass-walk", "bass walk", 3, FillRules::bassWalk),
             new FillRule("tenths", "passing tenths", 4, FillRules::tenths),
             new FillRule("run", "run", 4, FillRules::run),
             new FillRule("hammer-on", "hammer-on", 3, gap -> ornament(gap, true)),
             new FillRule("pull-off", "pull-off", 3, gap -> ornament(gap, false)),
-            new FillRule("slide-in", "half-step slide", 4, FillRules::slideIn),
+            new FillRule(SLIDE_IN, "half-step slide", 4, FillRules::slideIn),
             new FillRule("pick-up", "pick-up", 3, FillRules::pickUp),
             new FillRule("open-string", "open string while the hand moves", 2, FillRules::openString),
             new FillRule("falling-line", "falling line", 4, FillRules::fallingLine),

@@ -143,7 +143,8 @@ public final class Fills {
                         sketch.reason(),
                         f.effort(),
                         f.neededSeconds(),
-                        f.availableSeconds()));
+                        f.availableSeconds(),
+                        rule.id().equals(FillRules.SLIDE_IN)));
     }
 
     private double secondsToLeave(PlacedGrip here, double from) {

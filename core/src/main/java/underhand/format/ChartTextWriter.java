@@ -24,6 +24,7 @@ public final class ChartTextWriter {
     /** Shares of a beat in which a tune is written: halves, quarters, thirds, and what both divide. */
     private static final int[] SHARES = {1, 2, 3, 4, 6, 8, 12, 24};
 
+    private static final int MOST_CELLS = 96;
     private static final double SAME = 1e-3;
 
     private final StringBuilder text = new StringBuilder();
@@ -88,7 +89,7 @@ public final class ChartTextWriter {
         StringBuilder chords = new StringBuilder("|");
         StringBuilder words = new StringBuilder();
         for (Bar bar : bars) {
-            boolean drawn = isDrawn(bar);
+            double share = drawnShare(bar);
             for (Placement placement : bar.placements()) {
                 chords.append(' ');
                 while (chords.length() < words.length() + (placement.lyric().isBlank() ? 0 : 1)) {
@@ -98,8 +99,8 @@ public final class ChartTextWriter {
                     words.append(" ".repeat(chords.length() - words.length())).append(placement.lyric());
                 }
                 chords.append(placement.chord().map(Object::toString).orElse("N.C."));
-                if (drawn) {
-                    chords.append(" .".repeat((int) Math.round(placement.beats()) - 1));
+                if (share > 0) {
+                    chords.append(" .".repeat(Math.max(0, (int) Math.round(placement.beats() / share) - 1)));
                 }
             }
             chords.append(" |");
@@ -117,13 +118,26 @@ public final class ChartTextWriter {
         }
     }
 
-    /** Whether the beats have to be drawn: a short bar, or chords of different lengths that last whole beats. */
-    private static boolean isDrawn(Bar bar) {
+    /**
+     * Beats of the share a bar is drawn in: the longest that every chord lasts a whole number of; 0 where the chords share
+     * the bar evenly and nothing has to be drawn.
+     */
+    private static double drawnShare(Bar bar) {
         double sum = bar.placements().stream().mapToDouble(Placement::beats).sum();
         double first = bar.placements().get(0).beats();
         boolean even = bar.placements().stream().allMatch(p -> Math.abs(p.beats() - first) < SAME);
-        boolean whole = bar.placements().stream().allMatch(p -> Math.abs(p.beats() - Math.rint(p.beats())) < SAME);
-        return whole && (!even || Math.abs(sum - bar.metre().beats()) > SAME);
+        boolean full = Math.abs(sum - bar.metre().beats()) < SAME;
+        if (even && full) {
+            return 0;
+        }
+        // A pick-up is told by its drawn beats.
+        for (int cells = full ? bar.placements().size() : (int) Math.round(sum); cells <= MOST_CELLS; cells++) {
+            double share = sum / cells;
+            if (bar.placements().stream().allMatch(p -> isWhole(p.beats() / share))) {
+                return share;
+            }
+        }
+        return 1;
     }
 
     /** The tune of a bar in equal shares, as coarse as its notes allow. */

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import underhand.arrange.Arrangement;
 import underhand.arrange.ArrangementSettings;
 import underhand.arrange.PlacedGrip;
@@ -135,6 +136,7 @@ public final class PartWriter {
         PickedStrings strings =
                 PickedStrings.of(grip.shape(), placed.segment().chord().orElseThrow(), board);
         Optional<Fill> fill = Optional.ofNullable(fills.get(placed.index()));
+        Set<Integer> slidInto = slidInto(placed);
         double until = fill.map(Fill::from).orElse(placed.segment().beats());
         for (PatternRun.Struck struck : PatternRun.over(
                 pattern,
@@ -143,8 +145,13 @@ public final class PartWriter {
                 placed.segment().beats())) {
             if (struck.from() < until - SAME || struck.from() < SAME) {
                 lacking(placed, pattern, strings, struck.step());
+                boolean opens = struck.from() < SAME;
                 List<PlayedNote> notes = strings.strings(struck.step()).stream()
-                        .map(s -> note(s, grip.shape().fret(s), grip.fingerOn(s), Technique.PLUCKED))
+                        .map(s -> note(
+                                s,
+                                grip.shape().fret(s),
+                                grip.fingerOn(s),
+                                opens && slidInto.contains(s) ? Technique.SLIDE : Technique.PLUCKED))
                         .toList();
                 if (!notes.isEmpty()) {
                     strikes.add(strike(placed, start + struck.from(), struck.step(), notes));
@@ -152,6 +159,14 @@ public final class PartWriter {
             }
         }
         fill.ifPresent(f -> fill(placed, f, start));
+    }
+
+    /** Strings on which the place before slides into this one. */
+    private Set<Integer> slidInto(PlacedGrip placed) {
+        Fill before = fills.get(placed.index() - 1);
+        return before == null || !before.slidesOn()
+                ? Set.of()
+                : before.notes().stream().map(FillNote::string).collect(Collectors.toSet());
     }
 
     private void lacking(PlacedGrip placed, PickingPattern pattern, PickedStrings strings, Step step) {

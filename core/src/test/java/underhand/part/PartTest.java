@@ -28,6 +28,7 @@ import underhand.fill.Fill;
 import underhand.fill.FillNote;
 import underhand.fill.Fills;
 import underhand.fill.Technique;
+import underhand.fill.Variation;
 import underhand.format.ChartTextReader;
 import underhand.neck.Fretboard;
 import underhand.picking.Finger;
@@ -419,5 +420,67 @@ class PartTest {
         assertEquals(
                 "[bass-walk, ending-roll, falling-line, hammer-on, open-string, pick-up, pull-off, run, slide-in, tenths]",
                 kinds.toString());
+    }
+
+    @Test
+    void slideIn_slidesOnIntoTheNextGrip() {
+        Chart chart = chart("key: C\ntempo: 60\n| F#m7 | Gm7 | C |");
+        ArrangementSettings settings = ArrangementSettings.ofRung(5).withCapo(0);
+        Arrangement arrangement = ARRANGER.arrange(chart, settings);
+        Fills fills = new Fills(arrangement, settings);
+        for (int place = 0; place < 2; place++) {
+            Optional<Fill> slide = fills.named(place, "slide-in");
+            if (slide.isPresent()) {
+                int after = place + 1;
+                Part part = PartWriter.write(arrangement, settings, List.of(slide.get()));
+                Strike reached = part.strikes().stream()
+                        .filter(s -> s.place() == after)
+                        .findFirst()
+                        .orElseThrow();
+                assertTrue(reached.notes().stream().anyMatch(n -> n.technique() == Technique.SLIDE));
+                assertTrue(reached.notes().stream()
+                        .filter(n -> n.technique() == Technique.SLIDE)
+                        .allMatch(n -> n.rightFinger().isEmpty()));
+                return;
+            }
+        }
+        throw new AssertionError("no slide into any of these grips");
+    }
+
+    @Test
+    void variation_ofARepeatedSection_addsOnlyWhatIsInTime() {
+        String verse = "[Verse]\n| C | Am | F | G | C | Am | F | C |\n";
+        Chart chart = chart("key: C\ntempo: 70\n" + verse + "[Chorus]\n| F | G |\n" + verse);
+        ArrangementSettings settings = ArrangementSettings.ofRung(4).withCapo(0);
+        Arrangement arrangement = ARRANGER.arrange(chart, settings);
+        List<Fill> varied = Variation.of(arrangement, settings);
+        assertFalse(varied.isEmpty());
+        for (Fill fill : varied) {
+            assertTrue(fill.place() >= 10, "only the second verse is varied: " + fill);
+            assertTrue(fill.isInTime(), fill.toString());
+        }
+        assertEquals(List.of(), Variation.of(ARRANGER.arrange(chart("key: C\n| C | F | G | C |"), settings), settings));
+        Part plain = PartWriter.write(arrangement, settings, List.of());
+        Part second = PartWriter.write(arrangement, settings, varied);
+        assertFalse(plain.strikes().equals(second.strikes()));
+    }
+
+    /** The last move of a fill, and every other, is what the change model says; a late one is said to be late. */
+    @ParameterizedTest
+    @ValueSource(ints = {60, 90, 120, 180, 240})
+    void fills_atAnyTempo_sayHowMuchTimeTheyHave(int tempo) {
+        Chart chart = chart("key: G\ntempo: " + tempo + "\n| G | C | D7 | Em | Am | D | G |");
+        ArrangementSettings settings = ArrangementSettings.ofRung(4).withCapo(0);
+        Fills fills = new Fills(ARRANGER.arrange(chart, settings), settings);
+        for (int place = 0; place < 7; place++) {
+            List<Fill> offered = fills.at(place).fills();
+            boolean late = false;
+            for (Fill fill : offered) {
+                assertTrue(fill.neededSeconds() >= 0 && fill.availableSeconds() > 0, fill.toString());
+                assertTrue(fill.availableSeconds() <= 4 * 60.0 / tempo + 1e-9, fill.toString());
+                assertTrue(!late || !fill.isInTime(), "those in time stand first");
+                late = !fill.isInTime();
+            }
+        }
     }
 }

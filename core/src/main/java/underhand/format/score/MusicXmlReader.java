@@ -25,6 +25,7 @@ import underhand.pitch.Pitch;
 public final class MusicXmlReader {
 
     private static final double SAME = 1e-6;
+    private static final int QUARTERS = 4;
 
     private final Set<String> dropped = new LinkedHashSet<>();
 
@@ -252,7 +253,7 @@ public final class MusicXmlReader {
         return new Bar(measure.metre, placements);
     }
 
-    /** Where the chords of a bar begin, in beats: on whole beats, or sharing the bar evenly. */
+    /** Where the chords of a bar begin, in beats: on quarters of beats, or sharing the bar evenly. */
     private List<Measure.Harmony> starts(Measure measure, Optional<ChordSymbol> before, double unit, int beats) {
         List<Measure.Harmony> exact = new ArrayList<>();
         for (Measure.Harmony harmony : measure.harmonies) {
@@ -271,12 +272,14 @@ public final class MusicXmlReader {
         boolean whole = true;
         for (int i = 0; i < exact.size(); i++) {
             even &= Math.abs(exact.get(i).at() - i * each) < SAME;
-            whole &= Math.abs(exact.get(i).at() - Math.rint(exact.get(i).at())) < SAME;
+            double quarter = exact.get(i).at() * QUARTERS;
+            whole &= Math.abs(quarter - Math.rint(quarter)) < SAME;
         }
         if (even || whole) {
             return exact;
         }
-        dropped.add("the exact place of chords that begin off the beat: they were moved to the nearest beat");
+        dropped.add(
+                "the exact place of chords that begin between quarters of a beat: they were moved to the nearest beat");
         List<Measure.Harmony> rounded = new ArrayList<>();
         for (Measure.Harmony harmony : exact) {
             double at = Math.min(beats - 1.0, Math.rint(harmony.at()));

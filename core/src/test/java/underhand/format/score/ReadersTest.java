@@ -154,6 +154,23 @@ class ReadersTest {
     }
 
     @Test
+    void chordsOffTheBeat_keepTheirPlaceToAQuarterOfABeat() {
+        String fine = FOUR.replace("<divisions>1</divisions>", "<divisions>10</divisions>");
+        String half = harmony("F").replace("</harmony>", "<offset>15</offset></harmony>");
+        ReadScore kept = MusicXmlReader.read(score(fine + harmony("C") + half + note("E4", 40)));
+        assertEquals(1.5, kept.chart().placements().get(0).placement().beats());
+        assertEquals(
+                kept.chart().sections(),
+                ChartTextReader.read(ChartTextWriter.write(kept.chart()))
+                        .chart()
+                        .sections());
+        String odd = harmony("F").replace("</harmony>", "<offset>13</offset></harmony>");
+        ReadScore moved = MusicXmlReader.read(score(fine + harmony("C") + odd + note("E4", 40)));
+        assertEquals(1, moved.chart().placements().get(0).placement().beats());
+        assertTrue(moved.dropped().stream().anyMatch(d -> d.contains("moved to the nearest beat")));
+    }
+
+    @Test
     void wordsAndSections_areJoined() {
         String sung =
                 "<note><pitch><step>C</step><octave>4</octave></pitch><duration>2</duration><lyric><syllabic>%s</syllabic><text>%s</text></lyric></note>";

@@ -23,8 +23,4 @@ public record FillChoiceRequest(Integer placement, Integer part, String fill) {
             throw InputException.field("fills.fill", "A fill has the id it is offered with.");
         }
     }
-
-    int partOrFirst() {
-        return part == null ? 0 : part;
-    }
 }

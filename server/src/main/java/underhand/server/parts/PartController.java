@@ -11,6 +11,7 @@ import underhand.fill.Fill;
 import underhand.part.PatternRanking;
 import underhand.picking.Patterns;
 import underhand.picking.PickingPattern;
+import underhand.server.arrangements.FillChoiceRequest;
 import underhand.server.arrangements.PatternChoiceRequest.OwnPattern;
 import underhand.server.arrangements.PreviewRequest;
 import underhand.server.platform.InputException;
@@ -161,6 +162,12 @@ class PartController {
                         .map(f -> FillView.of(f, offered.strings()))
                         .toList(),
                 offered.offer().refusal());
+    }
+
+    /** Fills that vary what the song repeats. */
+    @PostMapping("/parts/variation")
+    List<FillChoiceRequest> variation(@RequestBody PartRequest request) {
+        return service.variation(song(request.song()));
     }
 
     private static PreviewRequest song(PreviewRequest song) {

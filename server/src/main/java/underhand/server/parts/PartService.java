@@ -8,6 +8,7 @@ import org.springframework.stereotype.Service;
 import underhand.arrange.PlacedGrip;
 import underhand.fill.Fill;
 import underhand.fill.Fills;
+import underhand.fill.Variation;
 import underhand.part.Part;
 import underhand.part.PartWriter;
 import underhand.part.PatternRanking;
@@ -82,6 +83,18 @@ public class PartService {
         return new Offered(
                 new Fills(arranged.arrangement(), arranged.settings()).at(index),
                 arranged.settings().tuning().size());
+    }
+
+    /** Fills that vary what the song repeats, as choices. */
+    List<FillChoiceRequest> variation(PreviewRequest request) {
+        Arranged arranged = arrangements.arranged(request);
+        return Variation.of(arranged.arrangement(), arranged.settings()).stream()
+                .map(fill -> {
+                    PlacedGrip placed = arranged.arrangement().placements().get(fill.place());
+                    return new FillChoiceRequest(
+                            placed.placed().index(), placed.segment().part(), fill.id());
+                })
+                .toList();
     }
 
     /** The patterns that fit a section, the best first. */

@@ -1,0 +1,175 @@
+package underhand.format.score;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import underhand.arrange.Arrangement;
+import underhand.arrange.ArrangementSettings;
+import underhand.arrange.Arranger;
+import underhand.arrange.HouseRules;
+import underhand.arrange.Lock;
+import underhand.chart.Chart;
+import underhand.format.ChartTextReader;
+import underhand.format.ChartTextWriter;
+import underhand.neck.Shape;
+import underhand.part.PartWriter;
+import underhand.picking.PatternPlan;
+import underhand.picking.PickingPattern;
+
+/** What stands on the page, to the letter. */
+class PagesTest {
+
+    private static final ArrangementSettings PLAIN = ArrangementSettings.ofRung(1)
+            .withHouseRules(HouseRules.DEFAULT.withCapo(false))
+            .withCapo(0);
+
+    private static ScoredPart scored(String song, ArrangementSettings settings) {
+        Arrangement arrangement =
+                new Arranger().arrange(ChartTextReader.read(song).chart(), settings);
+        return new ScoredPart("Guitar", PartWriter.write(arrangement, settings, List.of()), settings.tuning(), false);
+    }
+
+    private static PatternPlan picked(String steps) {
+        return PatternPlan.of(PickingPattern.parse("t", "t", "4/4", false, 1, steps));
+    }
+
+    /** The open G of every first lesson, picked and strummed: written out by hand. */
+    @Test
+    void tab_ofAPickedAndAStrummedBar_isThis() {
+        String picked = TabText.write("T", scored("key: G\ntempo: 60\n| G |", PLAIN.withPatterns(picked("r l m h"))));
+        assertEquals("""
+                T
+                Guitar, tuned E2 A2 D3 G3 B3 E4, no capo, 60 beats a minute
+                    G
+                E |-------------------------3-------|
+                B |-----------------0---------------|
+                G |---------0-----------------------|
+                D |---------------------------------|
+                A |---------------------------------|
+                E |-3-------------------------------|
+                    p       i       m       a
+
+                """, picked);
+        String strummed =
+                TabText.write("T", scored("key: G\ntempo: 60\n| G |", PLAIN.withPatterns(picked("D> . D_ U"))));
+        assertTrue(strummed.contains("v>") && strummed.contains("v_") && strummed.contains("^"), strummed);
+    }
+
+    @Test
+    void grip_drawn_hasADotForEveryFingerAndSignsForOpenAndSilent() {
+        ScoredPart part = scored("key: C\n| C |", PLAIN);
+        String svg = GripSvg.write(
+                "C",
+                part.part()
+                        .arrangement()
+                        .placements()
+                        .get(0)
+                        .grip()
+                        .orElseThrow()
+                        .grip());
+        XmlNode drawn = XmlNode.read(svg.getBytes(StandardCharsets.UTF_8));
+        assertEquals(3, drawn.all("circle").count());
+        assertEquals(2, drawn.all("text").filter(t -> t.text().equals("○")).count());
+        assertEquals(1, drawn.all("text").filter(t -> t.text().equals("×")).count());
+        assertEquals("C x32010 -32-1-", drawn.textAt("title").orElseThrow());
+    }
+
+    @Test
+    void grip_upTheNeck_saysItsFret() {
+        ArrangementSettings locked = ArrangementSettings.ofRung(4)
+                .withHouseRules(HouseRules.DEFAULT.withCapo(false))
+                .withCapo(0)
+                .withLocks(List.of(new Lock.OnShape(0, 0, Shape.parse("8-10-10-9-8-8"))));
+        ScoredPart part = scored("key: C\n| C |", locked);
+        String svg = GripSvg.write(
+                "C",
+                part.part()
+                        .arrangement()
+                        .placements()
+                        .get(0)
+                        .grip()
+                        .orElseThrow()
+                        .grip());
+        assertTrue(svg.contains(">8</text>"), svg);
+    }
+
+    @Test
+    void road_drawn_nutOrCapoAndEveryChord() {
+        ArrangementSettings settings = ArrangementSettings.ofRung(1).withCapo(2);
+        ScoredPart part = scored("key: A\n| A | D | E |", settings);
+        underhand.neck.Fretboard board = new underhand.neck.Fretboard(settings.guitar(), settings.tuning(), 2);
+        String svg = RoadSvg.write("Road", part.part().arrangement(), board);
+        assertTrue(svg.contains(">capo</text>"));
+        for (String chord : List.of("G", "C", "D")) {
+            assertTrue(svg.contains(">" + chord + "</text>"), chord);
+        }
+    }
+
+    @Test
+    void text_withMarksOfXml_isEscaped() {
+        ScoredPart part = scored("title: <b>&\u0001\"\nkey: C\n[C]less < more & [F]\u0007done", PLAIN);
+        String xml = MusicXmlWriter.write("<b>&\u0001\"", List.of(part));
+        XmlNode read = XmlNode.read(xml.getBytes(StandardCharsets.UTF_8));
+        assertEquals("<b>&\"", read.textAt("work", "work-title").orElseThrow());
+        assertTrue(xml.contains("less &lt; more &amp;"), xml);
+    }
+
+    @Test
+    void octaves_ofNotesSpelledAcrossC_areThoseOfTheirLetters() {
+        // B sharp 3 is C4, C flat 4 is B3: in C sharp major and G flat major.
+        String sharp =
+                MusicXmlWriter.write("t", List.of(scored("key: C#\n| C# | G#7 |", ArrangementSettings.ofRung(3))));
+        for (XmlNode measure : XmlNode.read(sharp.getBytes(StandardCharsets.UTF_8))
+                .first("part")
+                .orElseThrow()
+                .all("measure")
+                .toList()) {
+            for (XmlNode note : measure.all("note").toList()) {
+                int octave = note.numberAt("pitch", "octave").orElseThrow();
+                assertTrue(octave >= 2 && octave <= 6, "octave " + octave);
+            }
+        }
+        assertTrue(sharp.contains("<fifths>7</fifths>") || sharp.contains("<fifths>-5</fifths>"));
+    }
+
+    /** Random songs survive the way out and back as chart text. */
+    @ParameterizedTest
+    @CsvSource({"1", "2", "3", "4", "5", "6", "7", "8", "9", "10"})
+    void chartText_ofRandomSongs_isTheSameAgain(long seed) {
+        Random random = new Random(seed);
+        String[] chords = {"C", "G7", "Am/C", "F#m7b5", "Bbmaj7", "E7b9", "Dsus4", "N.C."};
+        String[] words = {"", "", "row", "the long way home", "oh"};
+        StringBuilder text = new StringBuilder("title: Random " + seed + "\nkey: C\n");
+        for (int section = 0; section < 3; section++) {
+            text.append("\nmetre: ")
+                    .append(random.nextBoolean() ? "4/4" : "3/4")
+                    .append("\n[Part ")
+                    .append(section)
+                    .append("]\n");
+            for (int line = 0; line < 2; line++) {
+                for (int chord = 0; chord < 4; chord++) {
+                    text.append('[')
+                            .append(chords[random.nextInt(chords.length)])
+                            .append(']')
+                            .append(words[random.nextInt(words.length)])
+                            .append(' ');
+                }
+                text.append('\n');
+            }
+            text.append("| C . F | Am | % |\ntune: E4 . F4 G4 | - A4 | C5 . . |\n");
+        }
+        Chart chart = ChartTextReader.read(text.toString()).chart();
+        String written = ChartTextWriter.write(chart);
+        Chart again = ChartTextReader.read(written).chart();
+        assertEquals(
+                chart.placements().stream().map(p -> p.placement()).toList(),
+                again.placements().stream().map(p -> p.placement()).toList(),
+                written);
+    }
+}
