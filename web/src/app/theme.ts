@@ -95,6 +95,11 @@ export const theme = createTheme({
   components: {
     MuiButtonBase: { defaultProps: { disableRipple: true } },
     MuiButton: { defaultProps: { disableElevation: true }, styleOverrides: { root: { minHeight: 44 } } },
+    MuiToggleButton: {
+      styleOverrides: {
+        root: ({ theme }) => ({ color: theme.vars?.palette.text.primary, minHeight: 40 }),
+      },
+    },
     MuiCssBaseline: {
       styleOverrides: {
         body: { fontVariantNumeric: 'tabular-nums' },

@@ -15,6 +15,7 @@ import { usePart, useSecondPart } from '../../api/usePart';
 import { useSecond, useSecondBody } from '../../api/useSecond';
 import { LeftHanded } from '../../shared/hand';
 import { Problem } from '../../shared/Problem';
+import { useSettled } from '../../shared/useSettled';
 import { CapoRuler } from './CapoRuler';
 import { ChartEditor } from './ChartEditor';
 import { ConflictDialog } from './ConflictDialog';
@@ -36,6 +37,8 @@ import { useReadings } from './useReadings';
 import { useBenchKeys } from './useBenchKeys';
 import { WhyPanel, type WhyActions } from './WhyPanel';
 
+const PART_AFTER_MS = 600;
+
 export function BenchView() {
   const id = Number(useParams().id);
   return <Bench key={id} id={id} />;
@@ -56,8 +59,10 @@ function Bench({ id }: { id: number }) {
   const fills = useFills(body, chosen === null ? undefined : data?.placements[chosen]);
   const secondBody = useSecondBody(state.present);
   const second = useSecond(body, secondBody);
-  const part = usePart(body, data !== undefined && !arrangement.isPlaceholderData);
-  const secondPart = useSecondPart(body, secondBody);
+  // The notes are for the ear: they may come a moment after the road.
+  const heard = useSettled(body, PART_AFTER_MS);
+  const part = usePart(heard, data !== undefined);
+  const secondPart = useSecondPart(heard, secondBody);
   const parts = useMemo(() => [part, secondPart].filter((p) => p !== undefined), [part, secondPart]);
   const playback = usePlayback(parts, data?.tempo ?? 92, loop);
   const [picking, setPicking] = useState(false);

@@ -51,8 +51,7 @@ export function Engraving({
             placements={placements}
             seen={firstOfPlace[i] ?? []}
             sounding={
-              sounding !== null &&
-              system.bars.some(({ bar }) => bar.events.some((e) => e.place === sounding))
+              sounding !== null && system.bars.some(({ bar }) => bar.events.some((e) => e.place === sounding))
             }
           />
         ))}

@@ -102,7 +102,24 @@ export function handMark(event: PartEvent): string {
   return event.notes.map((n) => n.right ?? '').join('');
 }
 
-const ROMAN = ['', 'I', 'II', 'III', 'IV', 'V', 'VI', 'VII', 'VIII', 'IX', 'X', 'XI', 'XII', 'XIII', 'XIV', 'XV'];
+const ROMAN = [
+  '',
+  'I',
+  'II',
+  'III',
+  'IV',
+  'V',
+  'VI',
+  'VII',
+  'VIII',
+  'IX',
+  'X',
+  'XI',
+  'XII',
+  'XIII',
+  'XIV',
+  'XV',
+];
 
 /** A chord over the staff, with its barre as players write it: B and the fret in Roman numerals. */
 export function chordMark(placement: Placement): string {

@@ -6,6 +6,7 @@ import java.util.Map;
 import underhand.chart.Chart;
 import underhand.chart.Metre;
 import underhand.neck.Fretboard;
+import underhand.neck.Shape;
 import underhand.picking.PatternPlan;
 import underhand.picking.PatternRun;
 import underhand.picking.PickedStrings;
@@ -61,10 +62,13 @@ final class StrokeTiming {
     private double seconds(Strokes strokes, Segment segment, RatedGrip grip) {
         List<PatternRun.Struck> run =
                 runs.computeIfAbsent(strokes, s -> PatternRun.over(s.pattern(), s.metre(), s.beat(), s.beats()));
-        PickedStrings struck = PickedStrings.of(grip.grip().shape(), segment.sounding(), board);
         int last = run.size() - 1;
-        while (last > 0 && struck.strikesOnlyOpen(run.get(last).step())) {
-            last--;
+        Shape shape = grip.grip().shape();
+        if (last > 0 && shape.openStrings() > 0) {
+            PickedStrings struck = PickedStrings.of(shape, segment.sounding(), board);
+            while (last > 0 && struck.strikesOnlyOpen(run.get(last).step())) {
+                last--;
+            }
         }
         return (segment.beats() - run.get(last).from()) * beatSeconds;
     }

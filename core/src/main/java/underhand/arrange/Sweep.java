@@ -66,7 +66,15 @@ public final class Sweep {
 
     /** The arrangement with the capo at a fret, or where the effort is least. */
     public Arrangement at(OptionalInt capo) {
-        SolvedPart chosen = solved.computeIfAbsent(capo.orElse(least), solver::apply);
+        return arrangement(solved.computeIfAbsent(capo.orElse(least), solver::apply));
+    }
+
+    /** The same part without the prices of other grips, at no further search. */
+    Arrangement sketch(OptionalInt capo) {
+        return arrangement(parts.get(capo.orElse(least)));
+    }
+
+    private Arrangement arrangement(SolvedPart chosen) {
         return new Arrangement(
                 song.key(),
                 song.tempo(),

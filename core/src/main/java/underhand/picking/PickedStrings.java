@@ -22,42 +22,44 @@ public final class PickedStrings {
     private static final int BASSES = 2;
 
     private final Shape shape;
+    private final ChordSymbol chord;
+    private final Fretboard board;
     private final List<Integer> sounding;
     private final List<Integer> trebles;
-    private final OptionalInt otherBass;
+    private final List<Integer> between;
 
-    private PickedStrings(Shape shape, List<Integer> sounding, List<Integer> trebles, OptionalInt otherBass) {
+    private PickedStrings(Shape shape, ChordSymbol chord, Fretboard board) {
         this.shape = shape;
-        this.sounding = sounding;
-        this.trebles = trebles;
-        this.otherBass = otherBass;
-    }
-
-    /** @param chord the sounding chord, whose fifth is the other bass that is sought first, then its third */
-    public static PickedStrings of(Shape shape, ChordSymbol chord, Fretboard board) {
-        List<Integer> sounding = IntStream.range(0, shape.strings())
+        this.chord = chord;
+        this.board = board;
+        this.sounding = IntStream.range(0, shape.strings())
                 .filter(s -> !shape.isSilent(s))
                 .boxed()
                 .toList();
         List<Integer> above = sounding.isEmpty() ? List.of() : sounding.subList(1, sounding.size());
-        List<Integer> trebles = above.subList(Math.max(0, above.size() - TREBLES), above.size());
-        List<Integer> between = new ArrayList<>(above.subList(0, above.size() - trebles.size()));
-        OptionalInt other = OptionalInt.empty();
+        int basses = Math.max(0, above.size() - TREBLES);
+        this.between = above.subList(0, basses);
+        this.trebles = above.subList(basses, above.size());
+    }
+
+    /** @param chord the sounding chord, whose fifth is the other bass that is sought first, then its third */
+    public static PickedStrings of(Shape shape, ChordSymbol chord, Fretboard board) {
+        return new PickedStrings(shape, chord, board);
+    }
+
+    private OptionalInt otherBass() {
         for (int number : new int[] {5, 3}) {
             for (int string : between) {
                 int pitchClass = Math.floorMod(board.midi(string, shape.fret(string)), 12);
                 boolean wanted = chord.tones().stream()
                         .anyMatch(
                                 t -> t.interval().number() == number && t.note().pitchClass() == pitchClass);
-                if (other.isEmpty() && wanted) {
-                    other = OptionalInt.of(string);
+                if (wanted) {
+                    return OptionalInt.of(string);
                 }
             }
         }
-        if (other.isEmpty() && !between.isEmpty()) {
-            other = OptionalInt.of(between.get(0));
-        }
-        return new PickedStrings(shape, sounding, trebles, other);
+        return between.isEmpty() ? OptionalInt.empty() : OptionalInt.of(between.get(0));
     }
 
     /** The string of a role; empty where the shape has none for it. */
@@ -67,7 +69,7 @@ public final class PickedStrings {
         }
         return switch (role) {
             case ROOT -> OptionalInt.of(sounding.get(0));
-            case OTHER_BASS -> OptionalInt.of(otherBass.orElse(sounding.get(0)));
+            case OTHER_BASS -> OptionalInt.of(otherBass().orElse(sounding.get(0)));
             case HIGH -> fromTop(0);
             case MIDDLE -> fromTop(1);
             case LOW -> fromTop(2);
@@ -83,11 +85,6 @@ public final class PickedStrings {
             }
         }
         return Optional.empty();
-    }
-
-    /** Whether the other bass is a string of its own. */
-    public boolean hasOtherBass() {
-        return otherBass.isPresent();
     }
 
     private OptionalInt fromTop(int place) {
@@ -143,6 +140,9 @@ public final class PickedStrings {
 
     /** Whether every string a step strikes is open. */
     public boolean strikesOnlyOpen(Step step) {
+        if (step instanceof Step.Strum strum && strum.span() == Step.Span.ALL) {
+            return shape.highestFret() == 0;
+        }
         List<Integer> struck = strings(step);
         return !struck.isEmpty() && struck.stream().noneMatch(shape::isFretted);
     }

@@ -141,7 +141,7 @@ class DecisionsTest extends InDemoBook {
     @Test
     void application_stopped_isSaidAndNothingIsLost() throws Exception {
         Path book = data.resolve("stopped");
-        try (Application other = Application.start(book, true)) {
+        try (Application other = Application.startBriefly(book, true)) {
             browser.go(other.address() + "/songs/1");
             browser.find(By.cssSelector("[data-grip]"));
         }

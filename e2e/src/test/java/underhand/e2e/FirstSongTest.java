@@ -28,7 +28,7 @@ class FirstSongTest {
 
     @Test
     void pastedSong_getsACapoAndGrips_andKeepsWhatIsDecided(@TempDir Path data) throws Exception {
-        try (Application application = Application.start(data, false);
+        try (Application application = Application.startBriefly(data, false);
                 Browser browser = Browser.open()) {
             browser.go(application.address());
             browser.find(By.xpath("//*[contains(text(),'The book is empty')]"));
@@ -65,7 +65,7 @@ class FirstSongTest {
             browser.find(By.xpath("//aside//h2[contains(.,'Why: D to A')]"));
             browser.find(By.xpath("//aside//h3[contains(.,'Other grips for A')]"));
 
-            browser.button("Print").click();
+            browser.button("Sheet").click();
             browser.find(By.xpath("//p[contains(.,'Capo 1, sounds in')]"));
 
             List<String> abroad = browser.requested().stream()
@@ -86,12 +86,12 @@ class FirstSongTest {
 
     @Test
     void secondStart_keepsTheBook(@TempDir Path data) throws Exception {
-        try (Application first = Application.start(data, true);
+        try (Application first = Application.startBriefly(data, true);
                 Browser browser = Browser.open()) {
             browser.go(first.address());
             browser.button("Towpath Morning");
         }
-        try (Application second = Application.start(data, true);
+        try (Application second = Application.startBriefly(data, true);
                 Browser browser = Browser.open()) {
             browser.go(second.address());
             browser.button("Towpath Morning");

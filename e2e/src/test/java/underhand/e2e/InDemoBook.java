@@ -1,7 +1,7 @@
 package underhand.e2e;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.io.TempDir;
@@ -9,28 +9,81 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.interactions.Actions;
 
-/** Opens the packaged application on the demo book in a browser, once for all tests of a class. */
+/**
+ * Opens the packaged application on the demo book in a browser. All classes share both, for starting them takes longer than
+ * most tests; each class begins with the book as it was at first.
+ */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 abstract class InDemoBook {
 
     static final By FACTS = By.cssSelector("[data-testid=song-facts]");
 
-    Path data;
+    private static final String SNAPSHOT = """
+            const done = arguments[0], get = path => fetch('/api/v1' + path).then(r => r.json());
+            (async () => {
+              const songs = await Promise.all((await get('/songs')).map(s => get('/songs/' + s.id)));
+              done(JSON.stringify({ songs, players: await get('/players') }));
+            })();
+            """;
 
+    private static final String RESTORE = """
+            const first = JSON.parse(arguments[0]), done = arguments[1];
+            const get = path => fetch('/api/v1' + path).then(r => r.json());
+            const send = (method, path, body) => fetch('/api/v1' + path,
+              { method, headers: { 'Content-Type': 'application/json' }, body: body && JSON.stringify(body) });
+            (async () => {
+              for (const song of await get('/songs')) {
+                const was = first.songs.find(s => s.id === song.id);
+                if (!was) {
+                  await send('DELETE', '/songs/' + song.id);
+                  continue;
+                }
+                const { version } = await get('/songs/' + song.id);
+                await send('PUT', '/songs/' + song.id, { version, source: was.source, decisions: was.decisions });
+                for (const kept of await get('/songs/' + song.id + '/versions')) {
+                  await send('DELETE', '/songs/' + song.id + '/versions/' + kept.id);
+                }
+              }
+              for (const player of await get('/players')) {
+                const was = first.players.find(p => p.id === player.id);
+                await (was
+                  ? send('PUT', '/players/' + player.id, { version: player.version, limits: was.limits })
+                  : send('DELETE', '/players/' + player.id));
+              }
+              for (const own of await get('/own-patterns')) {
+                await send('DELETE', '/own-patterns/' + own.id);
+              }
+              localStorage.clear();
+              done(true);
+            })();
+            """;
+
+    private static Application sharedApplication;
+    private static Browser sharedBrowser;
+    private static String first;
+
+    Path data;
     Application application;
     Browser browser;
 
     @BeforeAll
     void open(@TempDir Path directory) throws Exception {
         data = directory;
-        application = Application.start(data.resolve("book"), true);
-        browser = Browser.open();
-    }
-
-    @AfterAll
-    void close() {
-        browser.close();
-        application.close();
+        if (sharedApplication == null) {
+            sharedApplication = Application.start(Files.createTempDirectory("underhand-book"), true);
+            sharedBrowser = Browser.open();
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> {
+                sharedBrowser.close();
+                sharedApplication.close();
+            }));
+            sharedBrowser.go(sharedApplication.address());
+            first = (String) sharedBrowser.driver().executeAsyncScript(SNAPSHOT);
+        } else {
+            sharedBrowser.go(sharedApplication.address());
+            sharedBrowser.driver().executeAsyncScript(RESTORE, first);
+        }
+        application = sharedApplication;
+        browser = sharedBrowser;
     }
 
     void openSong(String title) {

@@ -1,0 +1,60 @@
+// @vitest-environment jsdom
+import { cleanup, render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, expect, test, vi } from 'vitest';
+import { Transport } from './Transport';
+import type { Playback } from './usePlayback';
+
+afterEach(cleanup);
+
+const playback = (more: Partial<Playback> = {}): Playback => ({
+  playing: false,
+  toggle: vi.fn(),
+  stop: vi.fn(),
+  wishes: { rate: 1, click: false, countIn: false, volume: 0.4 },
+  wish: vi.fn(),
+  clock: null,
+  place: null,
+  failure: null,
+  ...more,
+});
+
+test('plays when there is something to play', async () => {
+  const user = userEvent.setup();
+  const idle = playback();
+  const { rerender } = render(<Transport playback={idle} ready={false} />);
+  expect(screen.getByRole('button', { name: 'Play' })).toBeDisabled();
+  rerender(<Transport playback={idle} ready />);
+  await user.click(screen.getByRole('button', { name: 'Play' }));
+  expect(idle.toggle).toHaveBeenCalled();
+});
+
+test('shows where it is, and what went wrong', () => {
+  render(
+    <Transport
+      ready
+      playback={playback({
+        playing: true,
+        clock: { bar: 12, beat: 3 },
+        failure: 'This browser gives no sound.',
+      })}
+    />,
+  );
+  expect(screen.getByTestId('clock')).toHaveTextContent('12 · 3');
+  expect(screen.getByRole('button', { name: 'Stop' })).toBeEnabled();
+  expect(screen.getByText('This browser gives no sound.')).toBeInTheDocument();
+});
+
+test('slows down to thirty in a hundred, clicks and counts in', async () => {
+  const user = userEvent.setup();
+  const wished = playback();
+  render(<Transport playback={wished} ready />);
+  await user.selectOptions(screen.getByLabelText('Speed'), '0.3');
+  await user.click(screen.getByRole('button', { name: 'click' }));
+  await user.click(screen.getByRole('button', { name: 'count in' }));
+  expect(vi.mocked(wished.wish).mock.calls.map(([change]) => change)).toEqual([
+    { rate: 0.3 },
+    { click: true },
+    { countIn: true },
+  ]);
+});
