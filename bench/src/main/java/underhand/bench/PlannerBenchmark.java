@@ -1,6 +1,8 @@
 package underhand.bench;
 
+import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
 import org.jgrapht.Graph;
 import org.jgrapht.alg.shortestpath.DijkstraShortestPath;
 import org.jgrapht.graph.DefaultWeightedEdge;
@@ -18,6 +20,7 @@ import org.openjdk.jmh.annotations.Warmup;
 import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Arranger;
 import underhand.arrange.GripFinder;
+import underhand.arrange.ReadingChoice;
 import underhand.arrange.Setting;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
@@ -103,10 +106,26 @@ public class PlannerBenchmark {
         return last;
     }
 
+    /** The same with two readings accepted at every placement that has them. */
+    @Benchmark
+    public Object sweepOf10CaposAnd5RungsWithReadings(Arranging state) {
+        Object last = null;
+        for (int rung = Rung.LOWEST; rung <= Rung.HIGHEST; rung++) {
+            last = state.arranger.sweep(
+                    state.song64, ArrangementSettings.ofRung(rung).withReadings(state.accepted.get(rung - 1)));
+        }
+        return last;
+    }
+
     @State(Scope.Benchmark)
     public static class Arranging {
         final Arranger arranger = new Arranger();
         final Chart song64 = Songs.of(64);
+
+        /** Accepted readings, by rung. */
+        final List<List<ReadingChoice>> accepted = IntStream.rangeClosed(Rung.LOWEST, Rung.HIGHEST)
+                .mapToObj(rung -> Songs.twoReadingsEverywhere(arranger, song64, rung))
+                .toList();
     }
 
     /** A sweep of a song of so many bars on rung 3. */

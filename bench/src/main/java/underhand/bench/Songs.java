@@ -5,6 +5,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import underhand.arrange.ArrangementSettings;
+import underhand.arrange.Arranger;
+import underhand.arrange.ReadingChoice;
+import underhand.arrange.Sweep;
 import underhand.chart.Bar;
 import underhand.chart.Chart;
 import underhand.chart.Metre;
@@ -36,5 +40,18 @@ final class Songs {
                 OptionalInt.empty(),
                 Optional.empty(),
                 List.of(new Section("", Optional.empty(), all)));
+    }
+
+    /** The first two readings that the rules propose for each placement, accepted. */
+    static List<ReadingChoice> twoReadingsEverywhere(Arranger arranger, Chart song, int rung) {
+        Sweep sweep = arranger.sweep(song, ArrangementSettings.ofRung(rung).withCapo(0));
+        List<ReadingChoice> choices = new ArrayList<>();
+        for (int placement = 0; placement < song.placements().size(); placement++) {
+            int at = placement;
+            sweep.judgement(placement).stream()
+                    .flatMap(j -> j.readings().stream().limit(2))
+                    .forEach(r -> choices.add(new ReadingChoice(at, r.rule(), ReadingChoice.Stand.ACCEPTED)));
+        }
+        return choices;
     }
 }

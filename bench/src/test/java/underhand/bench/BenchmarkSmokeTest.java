@@ -21,7 +21,10 @@ class BenchmarkSmokeTest {
         growing.bars = 16;
         growing.build();
         assertNotNull(benchmark.sweepOfSongOfBars(growing, new PlannerBenchmark.Arranging()));
-        assertNotNull(benchmark.sweepOf10CaposAnd5Rungs(new PlannerBenchmark.Arranging()));
+        PlannerBenchmark.Arranging arranging = new PlannerBenchmark.Arranging();
+        assertNotNull(benchmark.sweepOf10CaposAnd5Rungs(arranging));
+        assertTrue(arranging.accepted.get(3).size() > 64, "readings at most placements");
+        assertNotNull(benchmark.sweepOf10CaposAnd5RungsWithReadings(arranging));
     }
 
     @Test
