@@ -91,7 +91,7 @@ export function engrave(
     new Formatter()
       .joinVoices([staffVoice])
       .joinVoices([tabVoice])
-      .format([staffVoice, tabVoice], Math.max(20, x + wide - start - 26));
+      .format([staffVoice, tabVoice], Math.max(20, x + wide - start - 36));
     staffVoice.draw(context, stave);
     tabVoice.draw(context, tabStave);
     beams.forEach((beam) => beam.setContext(context).draw());
@@ -120,6 +120,7 @@ function write(note: Engraved, strings: number, placements: Placement[]): Writte
     staff.addModifier(
       new Annotation(chordMark(placement))
         .setFont('sans-serif', 13, 'bold')
+        .setJustification(Annotation.HorizontalJustify.LEFT)
         .setVerticalJustification(Annotation.VerticalJustify.TOP),
     );
   }
