@@ -104,7 +104,9 @@ function Bench({ id }: { id: number }) {
         >
           <Box sx={{ p: { xs: 2, md: 2.5 }, pt: { md: 2 }, minWidth: 0, overflowY: { md: 'auto' } }}>
             <Heading arrangement={data} title={song.data?.title}>
-              <Button onClick={openHelp}>? keys</Button>
+              <Button onClick={openHelp} sx={{ display: { xs: 'none', sm: 'inline-flex' } }}>
+                ? keys
+              </Button>
               <Button disabled={!data} onClick={() => setKeying(true)}>
                 Another key
               </Button>
@@ -308,7 +310,13 @@ function RightHand({
       </Typography>
       <Button
         onClick={onOpen}
+        title={bar?.pattern}
         sx={{
+          display: 'block',
+          maxWidth: 124,
+          overflow: 'hidden',
+          textOverflow: 'ellipsis',
+          whiteSpace: 'nowrap',
           minHeight: 36,
           px: 0,
           justifyContent: 'flex-start',

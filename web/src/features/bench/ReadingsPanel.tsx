@@ -78,6 +78,19 @@ export function ReadingsPanel({
           {readings.refusals.map((refusal) => (
             <li key={refusal.rule}>
               <strong>{refusal.name}:</strong> {refusal.why}
+              {refusal.clashing.map((clash) => {
+                const pinned = standOf(choices, placement, clash.id) === 'pinned';
+                return (
+                  <Button
+                    key={clash.id}
+                    size="small"
+                    aria-pressed={pinned}
+                    onClick={() => onDecide(clash.id, pinned ? null : 'pinned', scope)}
+                  >
+                    {pinned ? `Give up ${clash.chords}` : `Take ${clash.chords} all the same`}
+                  </Button>
+                );
+              })}
             </li>
           ))}
         </Box>

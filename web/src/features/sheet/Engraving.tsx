@@ -103,8 +103,7 @@ function Row({
   }, []);
   useEffect(() => {
     if (element.current && near) {
-      const colour = getComputedStyle(element.current).color;
-      engraver.engrave(element.current, system, part, placements, new Set(seen), { colour });
+      engraver.engrave(element.current, system, part, placements, new Set(seen));
     }
   }, [engraver, system, part, placements, seen, near]);
   useEffect(() => {
@@ -127,7 +126,15 @@ function Row({
           {system.section}
         </Typography>
       )}
-      <Box ref={element} data-testid="system" sx={{ minHeight: 260, color: 'text.primary' }} />
+      <Box
+        ref={element}
+        data-testid="system"
+        sx={(theme) => ({
+          minHeight: 278,
+          // Drawn as black on white; by night the same the other way round.
+          ...theme.applyStyles('dark', { filter: 'invert(0.93)', '@media print': { filter: 'none' } }),
+        })}
+      />
     </Box>
   );
 }

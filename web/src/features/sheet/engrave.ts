@@ -1,6 +1,5 @@
 import {
   Accidental,
-  Annotation,
   Beam,
   Dot,
   Formatter,
@@ -20,14 +19,11 @@ import {
 import type { Part, Placement } from '../../api/client';
 import { chordMark, engraved, handMark, keyOf, staffKey, type Engraved, type System } from './systems';
 
-const STAFF_TOP = 26;
+/** Baseline of the chords' names. */
+const CHORDS = 18;
+const STAFF_TOP = 34;
 const TAB_BELOW = 96;
-const HEIGHT = 268;
-
-/** Colours of ink and of what is heard now. */
-export interface Ink {
-  colour: string;
-}
+const HEIGHT = 278;
 
 interface Written {
   note: Engraved;
@@ -42,7 +38,6 @@ export function engrave(
   part: Part,
   placements: Placement[],
   placesSeen: Set<number>,
-  ink: Ink,
 ) {
   element.replaceChildren();
   const width = system.bars.reduce((sum, b) => sum + b.width, 0);
@@ -51,7 +46,6 @@ export function engrave(
   const renderer = new Renderer(element, Renderer.Backends.SVG);
   renderer.resize(width + 4, height);
   const context = renderer.getContext();
-  context.setFillStyle(ink.colour).setStrokeStyle(ink.colour);
   let x = 1;
   let before: Written | null = null;
   system.bars.forEach(({ bar, width: wide }, i) => {
@@ -68,7 +62,6 @@ export function engrave(
     stave.setNoteStartX(start);
     tabStave.setNoteStartX(start);
     for (const one of [stave, tabStave]) {
-      one.setStyle({ strokeStyle: ink.colour, fillStyle: ink.colour });
       one.setContext(context).draw();
     }
     if (i === 0) {
@@ -77,7 +70,7 @@ export function engrave(
     new StaveConnector(stave, tabStave).setType('singleRight').setContext(context).draw();
     context.setFont('sans-serif', 9).fillText(String(bar.number), x + 2, STAFF_TOP + 24);
 
-    const written = engraved(bar, placesSeen).map((note) => write(note, strings, placements));
+    const written = engraved(bar, placesSeen).map((note) => write(note, strings));
     const staffVoice = new Voice({ numBeats: 4, beatValue: 4 }).setMode(Voice.Mode.SOFT);
     const tabVoice = new Voice({ numBeats: 4, beatValue: 4 }).setMode(Voice.Mode.SOFT);
     staffVoice.addTickables(written.map((w) => w.staff));
@@ -96,6 +89,20 @@ export function engrave(
     tabVoice.draw(context, tabStave);
     beams.forEach((beam) => beam.setContext(context).draw());
     tuplets.forEach((tuplet) => tuplet.setContext(context).draw());
+    context.setFont('sans-serif', 13, 'bold');
+    for (const { note, staff } of written) {
+      const placement = note.begins ? placements[note.event.place] : undefined;
+      if (placement) {
+        context.fillText(chordMark(placement), staff.getAbsoluteX(), CHORDS);
+      }
+    }
+    context.setFont('sans-serif', 11);
+    const handY = tabStave.getBottomLineY() + 18;
+    for (const { note, staff } of written) {
+      if (!note.tied) {
+        context.fillText(handMark(note.event), staff.getAbsoluteX(), handY);
+      }
+    }
     for (const one of written) {
       join(before, one, (line) => line.setContext(context).draw());
       before = one;
@@ -105,7 +112,7 @@ export function engrave(
   element.firstElementChild?.setAttribute('aria-hidden', 'true');
 }
 
-function write(note: Engraved, strings: number, placements: Placement[]): Written {
+function write(note: Engraved, strings: number): Written {
   const { event } = note;
   const rest = event.notes.length === 0;
   const staff = new StaveNote({
@@ -115,15 +122,6 @@ function write(note: Engraved, strings: number, placements: Placement[]): Writte
     ...(event.weight === 'ghost' ? { type: 'x' } : {}),
     autoStem: true,
   });
-  const placement = note.begins ? placements[event.place] : undefined;
-  if (placement) {
-    staff.addModifier(
-      new Annotation(chordMark(placement))
-        .setFont('sans-serif', 13, 'bold')
-        .setJustification(Annotation.HorizontalJustify.LEFT)
-        .setVerticalJustification(Annotation.VerticalJustify.TOP),
-    );
-  }
   if (rest) {
     return { note, staff, tab: new StaveNote({ keys: ['b/4'], duration: note.duration }) };
   }
@@ -144,11 +142,6 @@ function write(note: Engraved, strings: number, placements: Placement[]): Writte
         }
       });
     }
-    tab.addModifier(
-      new Annotation(handMark(event))
-        .setFont('sans-serif', 11)
-        .setVerticalJustification(Annotation.VerticalJustify.BOTTOM),
-    );
   }
   if (note.dotted) {
     Dot.buildAndAttach([staff], { all: true });

@@ -82,7 +82,9 @@ final class Song {
         Spot spot = harmony.spot(placed.index()).orElseThrow();
         Rules.Judgement judgement = Rules.judge(spot, stance);
         for (ReadingChoice choice : choices) {
-            Optional<Reading> reading = judgement.reading(choice.reading());
+            Optional<Reading> reading = choice.stand() == Stand.PINNED
+                    ? judgement.insisted(choice.reading())
+                    : judgement.reading(choice.reading());
             if (reading.isEmpty() && choice.stand() != Stand.REFUSED) {
                 unkeptReadings.add(placed.index());
             } else if (choice.stand() == Stand.PINNED) {

@@ -27,10 +27,23 @@ public final class Rules {
         public Optional<Reading> reading(String id) {
             return readings.stream().filter(r -> r.rule().equals(id)).findFirst();
         }
+
+        /** A reading that is proposed, or that clashes with the tune and is insisted on. */
+        public Optional<Reading> insisted(String id) {
+            return reading(id)
+                    .or(() -> refusals.stream()
+                            .flatMap(r -> r.clashing().stream())
+                            .filter(r -> r.rule().equals(id))
+                            .findFirst());
+        }
     }
 
-    /** Why a rule proposes nothing, or not all it could. */
-    public record Refusal(Rule rule, String why) {}
+    /**
+     * Why a rule proposes nothing, or not all it could.
+     *
+     * @param clashing readings that only the tune speaks against
+     */
+    public record Refusal(Rule rule, String why, List<Reading> clashing) {}
 
     private Rules() {}
 
@@ -49,7 +62,7 @@ public final class Rules {
             Outcome outcome = judge(rule, spot, stance);
             readings.addAll(outcome.readings());
             if (!outcome.refusal().isEmpty()) {
-                refusals.add(new Refusal(rule, outcome.refusal()));
+                refusals.add(new Refusal(rule, outcome.refusal(), outcome.clashing()));
             }
         }
         return new Judgement(List.copyOf(readings), List.copyOf(refusals));
@@ -59,16 +72,18 @@ public final class Rules {
     static Outcome judge(Rule rule, Spot spot, Stance stance) {
         Outcome outcome = rule.judge(spot, stance);
         List<Reading> fitting = new ArrayList<>();
+        List<Reading> clashing = new ArrayList<>();
         String refusal = outcome.refusal();
         for (Reading reading : outcome.readings()) {
             Optional<String> clash = clash(reading, spot);
             if (clash.isEmpty()) {
                 fitting.add(reading);
             } else {
+                clashing.add(reading);
                 refusal = clash.get();
             }
         }
-        return new Outcome(fitting, refusal);
+        return new Outcome(fitting, refusal, clashing);
     }
 
     /** A note the reading adds a half step from the tune over it, in words; empty when none does. */

@@ -83,12 +83,22 @@ final class TimeRules {
         }
         ChordSymbol dominant =
                 spot.leadsOn() ? spot.sameRoot("7") : spot.chordOn(goal.root().pitchClass() + 7, "7");
-        return Outcome.of(Readings.shared(
-                "secondary-dominant",
-                spot,
-                dominant.glyphs() + " is the dominant of " + goal.glyphs() + " and leads into it.",
-                spot.chord(),
-                dominant));
+        String leads = dominant.glyphs() + " is the dominant of " + goal.glyphs() + " and leads into it";
+        Reading alone = Readings.shared("secondary-dominant", spot, leads + ".", spot.chord(), dominant);
+        ChordSymbol second =
+                spot.chordOn(dominant.root().pitchClass() + 7, Quality.of(goal) == Quality.MINOR ? "m7b5" : "m7");
+        if (second.root().pitchClass() == spot.chord().root().pitchClass()) {
+            return Outcome.of(alone);
+        }
+        // Two rules in a row: the second of the dominant that was put in shares its time.
+        double half = spot.beats() / 2;
+        Reading withSecond = Readings.of(
+                "secondary-dominant:with-second",
+                leads + "; its own second, " + second.glyphs() + ", stands before it.",
+                new Reading.Step(spot.chord(), half),
+                new Reading.Step(second, half / 2),
+                new Reading.Step(dominant, half / 2));
+        return Outcome.of(alone, withSecond);
     }
 
     private static Outcome twoBeforeFive(Spot spot, Stance stance) {

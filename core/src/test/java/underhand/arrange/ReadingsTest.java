@@ -16,6 +16,7 @@ import underhand.arrange.HouseRules.MajorBarre;
 import underhand.arrange.ReadingChoice.Stand;
 import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
+import underhand.harmony.Rules;
 import underhand.harmony.Stance.MinorDominant;
 import underhand.harmony.Stance.SeventhDegree;
 import underhand.neck.Shape;
@@ -248,5 +249,30 @@ class ReadingsTest {
                 .map(o -> o.reading().rule())
                 .filter(id -> id.startsWith(rule))
                 .toList();
+    }
+
+    /** A half step against the tune: refused, but played where the player insists; never merely where it is easier. */
+    @Test
+    void arrange_clashWithTheTune_isPlayedOnlyWhenInsistedOn() {
+        Chart chart = chart("key: C\n| C | F |\ntune: C5 . . . | A4 . . . |");
+        ArrangementSettings settings = ArrangementSettings.ofRung(4).withCapo(0);
+        Rules.Judgement judgement = ARRANGER.sweep(chart, settings).judgement(0).orElseThrow();
+        assertTrue(judgement.reading("sevenths").isEmpty());
+        assertTrue(
+                judgement.insisted("sevenths").isPresent(), judgement.refusals().toString());
+        assertEquals(
+                List.of("Cmaj7", "F"), chords(ARRANGER.arrange(chart, with(settings, 0, "sevenths", Stand.PINNED))));
+        assertEquals(List.of("C", "F"), chords(ARRANGER.arrange(chart, with(settings, 0, "sevenths", Stand.ACCEPTED))));
+    }
+
+    /** A dominant is put in, and its own second before it: two rules in a row, common practice. */
+    @Test
+    void arrange_secondBeforeADominantOfTheSecond_isOneReading() {
+        Chart chart = chart("key: C\n| C | Dm | G | C |");
+        ArrangementSettings settings =
+                with(ArrangementSettings.ofRung(4).withCapo(0), 0, "secondary-dominant:with-second", Stand.PINNED);
+        Arrangement arrangement = ARRANGER.arrange(chart, settings);
+        assertEquals(List.of("C", "Em7b5", "A7", "Dm", "G", "C"), chords(arrangement));
+        assertEquals(1, arrangement.placements().get(2).segment().beats(), 1e-9);
     }
 }

@@ -281,7 +281,15 @@ class CallsTest {
             "/arrangements/keys",
             "/arrangements/alternatives",
             "/players",
-            "/guitars"
+            "/guitars",
+            "/parts/preview",
+            "/parts/patterns",
+            "/parts/fills",
+            "/parts/variation",
+            "/picking-patterns/check",
+            "/own-patterns",
+            "/files",
+            "/files/read"
         };
         String[] fields = {
             "symbol",
@@ -301,7 +309,16 @@ class CallsTest {
             "limits",
             "build",
             "houseRules",
-            "transpose"
+            "transpose",
+            "patterns",
+            "fills",
+            "own",
+            "steps",
+            "metre",
+            "name",
+            "file",
+            "format",
+            "index"
         };
         for (int i = 0; i < 2000; i++) {
             StringBuilder body = new StringBuilder("{");

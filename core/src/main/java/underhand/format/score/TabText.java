@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import underhand.arrange.PlacedGrip;
 import underhand.fill.Technique;
+import underhand.hand.Grip;
 import underhand.part.Notation;
 import underhand.part.Notation.Event;
 import underhand.part.NoteValue;
@@ -15,7 +16,7 @@ import underhand.picking.Step.Sound;
 import underhand.picking.Step.Weight;
 
 /**
- * Writes a part as plain tab: a line a string, the highest on top, frets from the capo, the chords as played above and the
+ * Writes a part as plain tab: its grips with the fingers of the left hand, then a line a string, the highest on top, frets from the capo, the chords as played above and the
  * right hand below ({@code p i m a}, {@code v} for a stroke down, {@code ^} for one up).
  */
 public final class TabText {
@@ -48,6 +49,7 @@ public final class TabText {
                 .append(", ")
                 .append(scored.part().arrangement().tempo())
                 .append(" beats a minute\n");
+        grips(text);
         List<List<String>> line = new ArrayList<>();
         int width = 0;
         for (Notation.WrittenBar bar : Notation.of(scored.part())) {
@@ -67,6 +69,21 @@ public final class TabText {
         }
         append(text, line);
         return text.toString();
+    }
+
+    /** Every different grip with the fingers of the left hand, lowest string first. */
+    private void grips(StringBuilder text) {
+        scored.part().arrangement().placements().stream()
+                .filter(p -> p.grip().isPresent())
+                .map(p -> {
+                    Grip grip = p.grip().get().grip();
+                    return "%-9s %-16s fingers %s%n"
+                            .formatted(p.played().orElseThrow(), grip.shape(), grip.fingers())
+                            .replace(System.lineSeparator(), "\n");
+                })
+                .distinct()
+                .forEach(text::append);
+        text.append('\n');
     }
 
     private void append(StringBuilder text, List<List<String>> line) {

@@ -46,6 +46,8 @@ class PagesTest {
         assertEquals("""
                 T
                 Guitar, tuned E2 A2 D3 G3 B3 E4, no capo, 60 beats a minute
+                G         320003           fingers 32---4
+
                     G
                 E |-------------------------3-------|
                 B |-----------------0---------------|

@@ -51,11 +51,20 @@ record ReadingsView(String function, List<OfferView> readings, List<RefusalView>
         }
     }
 
+    /** A reading that only the tune speaks against; it can be pinned all the same. */
+    record ClashView(String id, String chords) {}
+
     /** A rule that proposes nothing here, or not all it could, and why. */
-    record RefusalView(String rule, String name, String why) {
+    record RefusalView(String rule, String name, String why, List<ClashView> clashing) {
 
         static RefusalView of(Rules.Refusal refusal) {
-            return new RefusalView(refusal.rule().id(), refusal.rule().name(), refusal.why());
+            return new RefusalView(
+                    refusal.rule().id(),
+                    refusal.rule().name(),
+                    refusal.why(),
+                    refusal.clashing().stream()
+                            .map(r -> new ClashView(r.rule(), r.chords()))
+                            .toList());
         }
     }
 }

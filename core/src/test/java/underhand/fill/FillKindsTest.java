@@ -1,0 +1,224 @@
+package underhand.fill;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import underhand.arrange.Arrangement;
+import underhand.arrange.ArrangementSettings;
+import underhand.arrange.Arranger;
+import underhand.arrange.HouseRules;
+import underhand.arrange.PlacedGrip;
+import underhand.chart.Chart;
+import underhand.format.ChartTextReader;
+import underhand.neck.Fretboard;
+import underhand.neck.Shape;
+import underhand.pitch.Key;
+import underhand.pitch.Mode;
+
+/** What each kind of fill is, in every key: the facts of the trade (common practice), checked on every fill proposed. */
+class FillKindsTest {
+
+    private static final String[] PROGRESSIONS = {
+        "[One]\n| I | vi | IV | V |\n[Two]\n| I | iii | ii | V |\n[End]\n| IV | I |",
+        "[One]\n| I | IV | V | I |\n[Two]\n| vi | ii | V | I |",
+    };
+    private static final Map<String, Integer> STEPS = Map.of("I", 0, "ii", 1, "iii", 2, "IV", 3, "V", 4, "vi", 5);
+
+    /** A song in a key, arranged without a capo on a rung. */
+    record Song(String key, String progression, int rung) {
+
+        Arrangement arrangement() {
+            return new Arranger().arrange(chart(), settings());
+        }
+
+        ArrangementSettings settings() {
+            return ArrangementSettings.ofRung(rung)
+                    .withHouseRules(HouseRules.DEFAULT.withCapo(false))
+                    .withCapo(0);
+        }
+
+        private Chart chart() {
+            Key major = Key.parse(key);
+            String text = progression;
+            for (Map.Entry<String, Integer> step :
+                    new TreeMap<>(STEPS).descendingMap().entrySet()) {
+                String root = major.spell(
+                                Math.floorMod(major.tonic().pitchClass() + Mode.MAJOR.semitones(step.getValue()), 12))
+                        .toString();
+                String chord = root + (step.getKey().matches("[iv]+") ? "m" : "");
+                text = text.replaceAll("\\| " + step.getKey() + " (?=\\|)", "| " + chord + " ");
+            }
+            return ChartTextReader.read("key: " + key + "\ntempo: 66\n" + text).chart();
+        }
+    }
+
+    static List<Song> songs() {
+        List<Song> songs = new ArrayList<>();
+        int at = 0;
+        for (String key : "C G D A E B F Bb Eb Ab Db F#".split(" ")) {
+            songs.add(new Song(key, PROGRESSIONS[at % PROGRESSIONS.length], 4 + at % 2));
+            at++;
+        }
+        return songs;
+    }
+
+    private static int[] midis(Fill fill, Fretboard board) {
+        return fill.notes().stream()
+                .mapToInt(n -> board.midi(n.string(), n.fret()))
+                .toArray();
+    }
+
+    @ParameterizedTest
+    @MethodSource("songs")
+    void everyFill_isWhatItsNameSays(Song song) {
+        Arrangement arrangement = song.arrangement();
+        Fills fills = new Fills(arrangement, song.settings());
+        Fretboard board =
+                new Fretboard(song.settings().guitar(), song.settings().tuning(), 0);
+        int seen = 0;
+        for (PlacedGrip place : arrangement.placements()) {
+            for (Fill fill : fills.at(place.index()).fills()) {
+                PlacedGrip next = place.index() + 1 < arrangement.placements().size()
+                        ? arrangement.placements().get(place.index() + 1)
+                        : null;
+                check(fill, midis(fill, board), shape(place), next, board, song + " " + fill);
+                seen++;
+            }
+        }
+        assertTrue(seen > 10, song + " has only " + seen + " fills");
+    }
+
+    private static Shape shape(PlacedGrip place) {
+        return place.grip().orElseThrow().grip().shape();
+    }
+
+    private static void check(Fill fill, int[] midi, Shape here, PlacedGrip next, Fretboard board, String message) {
+        int last = midi[midi.length - 1];
+        switch (fill.id()) {
+            case "bass-walk:scale", "bass-walk:chromatic" -> {
+                int from = bass(here, board);
+                int to = bass(shape(next), board);
+                for (int i = 0; i < midi.length; i++) {
+                    assertTrue(midi[i] != from && midi[i] != to, message);
+                    assertTrue(i == 0 || Integer.signum(midi[i] - midi[i - 1]) == Integer.signum(to - from), message);
+                }
+                assertTrue(Math.abs(to - last) <= 2, "it ends a step from where it leads: " + message);
+            }
+            case "tenths" ->
+                assertTrue(Math.abs(midi[1] - midi[0]) == 15 || Math.abs(midi[1] - midi[0]) == 16, message);
+            case "run" -> {
+                int top = board.midi(
+                        shape(next).highestSounding(),
+                        shape(next).fret(shape(next).highestSounding()));
+                assertTrue(Math.abs(top - last) <= 2, message);
+                assertTrue(midi.length >= 2 && midi.length <= 4, message);
+            }
+            case "hammer-on" -> {
+                assertEquals(Technique.HAMMER_ON, fill.notes().get(1).technique());
+                assertTrue(midi[1] > midi[0] && midi[1] - midi[0] <= 3, message);
+            }
+            case "pull-off" -> {
+                assertEquals(Technique.PULL_OFF, fill.notes().get(1).technique());
+                assertTrue(midi[1] < midi[0] && midi[0] - midi[1] <= 3, message);
+            }
+            case "slide-in" -> {
+                assertTrue(fill.slidesOn() && shape(next).openStrings() == 0, message);
+                fill.notes().forEach(n -> assertEquals(shape(next).fret(n.string()) - 1, n.fret(), message));
+            }
+            case "pick-up" -> {
+                assertEquals(1, next.placed().barInSection(), message);
+                assertEquals(2, midi.length, message);
+            }
+            case "open-string" -> assertEquals(0, fill.notes().get(0).fret(), message);
+            case "falling-line" ->
+                assertTrue(
+                        midi[0] > midi[1]
+                                && fill.notes().get(0).string()
+                                        == fill.notes().get(1).string(),
+                        message);
+            case "ending-roll" -> {
+                assertTrue(next == null, message);
+                assertTrue(IntStream.range(1, midi.length).allMatch(i -> midi[i] > midi[i - 1]), message);
+            }
+            default -> throw new AssertionError("a kind without a check: " + fill.id());
+        }
+    }
+
+    private static int bass(Shape shape, Fretboard board) {
+        int string = shape.lowestSounding().orElseThrow();
+        return board.midi(string, shape.fret(string));
+    }
+
+    /** Where a kind has nothing to propose, in several keys: it keeps silent rather than force a fill. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "C; | C | C |; 0; bass-walk; the bass stays",
+                "G; | G | G |; 0; bass-walk; the bass stays",
+                "C; | C | C |; 0; tenths; no way between the roots",
+                "C; | C | F |; 0; pick-up; no new section",
+                "G; | G | C |; 0; ending-roll; not the last chord",
+                "C; | C | C |; 0; open-string; the hand does not move",
+                "D; | D5 | A |; 0; hammer-on; the chord has no third",
+                "D; | Dsus4 | A |; 0; pull-off; the chord has no third",
+                "G; | G | C |; 0; slide-in; the next grip has open strings",
+                "G; | G | D |; 1; bass-walk; nothing follows",
+                "G; | G | D |; 1; run; nothing follows",
+                "C; | C G | F |; 0; falling-line; two beats are too few",
+            })
+    void kinds_withoutOccasion_keepSilent(String key, String chords, int place, String kind, String why) {
+        ArrangementSettings settings = ArrangementSettings.ofRung(4)
+                .withHouseRules(HouseRules.DEFAULT.withCapo(false))
+                .withCapo(0);
+        Chart chart =
+                ChartTextReader.read("key: " + key + "\ntempo: 60\n" + chords).chart();
+        Fills fills = new Fills(new Arranger().arrange(chart, settings), settings);
+        assertTrue(
+                fills.at(place).fills().stream().noneMatch(f -> f.id().startsWith(kind)),
+                kind + " in spite of: " + why);
+    }
+
+    /** A rung that has not learnt a kind yet is not offered it. */
+    @ParameterizedTest
+    @CsvSource({
+        "1, ''",
+        "2, 'ending-roll open-string'",
+        "3, 'bass-walk ending-roll hammer-on open-string pick-up pull-off'"
+    })
+    void rungs_haveOnlyTheirOwnKinds(int rung, String kinds) {
+        ArrangementSettings settings = ArrangementSettings.ofRung(rung)
+                .withHouseRules(HouseRules.DEFAULT.withCapo(false))
+                .withCapo(0);
+        Chart chart = ChartTextReader.read("key: C\ntempo: 60\n[A]\n| C | Am | F | G |\n[B]\n| C | G | C |")
+                .chart();
+        Arrangement arrangement = new Arranger().arrange(chart, settings);
+        Fills fills = new Fills(arrangement, settings);
+        for (PlacedGrip place : arrangement.placements()) {
+            for (Fill fill : fills.at(place.index()).fills()) {
+                String kind = fill.id().replaceAll(":.*", "");
+                assertTrue(List.of(kinds.split(" ")).contains(kind), "rung " + rung + " has no " + kind);
+            }
+        }
+    }
+
+    @Test
+    void shortChord_hasNoRoom_andSaysSo() {
+        ArrangementSettings settings = ArrangementSettings.ofRung(4).withCapo(0);
+        Chart chart = ChartTextReader.read("key: C\n| C . . G | N.C. | F |").chart();
+        Fills fills = new Fills(new Arranger().arrange(chart, settings), settings);
+        assertTrue(fills.at(1).refusal().contains("less than two beats"));
+        assertTrue(fills.at(2).refusal().contains("Nothing is played here"));
+        assertFalse(fills.at(0).fills().isEmpty());
+    }
+}
