@@ -35,7 +35,10 @@ final class Application implements AutoCloseable {
 
     /** The same for a short visit: it starts in half the time, and would be slower in the long run. */
     static Application startBriefly(Path data, boolean demo) throws IOException, InterruptedException {
-        return start(data, demo, List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC"));
+        return start(
+                data,
+                demo,
+                List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Dspring.main.lazy-initialization=true"));
     }
 
     private static Application start(Path data, boolean demo, List<String> flags)

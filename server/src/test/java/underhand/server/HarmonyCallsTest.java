@@ -124,8 +124,8 @@ class HarmonyCallsTest {
                 continue;
             }
             ObjectNode body = json.createObjectNode();
-            // Two songs whole, of the others the first section.
-            if (climbed > 1) {
+            // One song whole, of the others the first section.
+            if (climbed > 0) {
                 body.put("section", 0);
             }
             body.putObject("song")
