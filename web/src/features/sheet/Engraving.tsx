@@ -130,7 +130,7 @@ function Row({
         ref={element}
         data-testid="system"
         sx={(theme) => ({
-          minHeight: 278,
+          minHeight: 286,
           // Drawn as black on white; by night the same the other way round.
           ...theme.applyStyles('dark', { filter: 'invert(0.93)', '@media print': { filter: 'none' } }),
         })}

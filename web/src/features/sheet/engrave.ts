@@ -23,7 +23,7 @@ import { chordMark, engraved, handMark, keyOf, staffKey, type Engraved, type Sys
 const CHORDS = 18;
 const STAFF_TOP = 34;
 const TAB_BELOW = 96;
-const HEIGHT = 278;
+const HEIGHT = 286;
 
 interface Written {
   note: Engraved;
