@@ -286,67 +286,6 @@ class PartTest {
         assertEquals(2, bar.swung(2), 1e-9);
     }
 
-    @ParameterizedTest
-    @CsvSource({
-        "0, 96, 1",
-        "0, 72, 2.",
-        "0, 24, 4",
-        "12, 24, 8 8",
-        "36, 36, 8 4",
-        "0, 32, 2t",
-        "0, 8, 8t",
-        "16, 8, 8t",
-        "0, 60, 2 8"
-    })
-    void noteValues_splitWhereABeatBegins(int from, int length, String expected) {
-        String found = NoteValue.of(from, length).stream()
-                .map(v -> v.type() + (v.dotted() ? "." : "") + (v.triplet() ? "t" : ""))
-                .collect(Collectors.joining(" "));
-        assertEquals(expected, found);
-    }
-
-    @Test
-    void ranking_fitsMetreTempoAndRung_andSaysWhatBreaks() {
-        ArrangementSettings settings = ArrangementSettings.ofRung(3).withCapo(0);
-        Arrangement arrangement = ARRANGER.arrange(chart("key: C\ntempo: 90\n[Verse]\n| C | G | Am | F |"), settings);
-        List<PatternRanking.Fit> fits = PatternRanking.of(arrangement, settings, "Verse", Patterns.all());
-        assertTrue(fits.size() >= 10);
-        fits.forEach(f -> {
-            assertEquals(4, f.pattern().metre().beats());
-            assertTrue(f.pattern().lowestRung() <= 3);
-            assertFalse(f.reasons().isEmpty(), f.pattern().id());
-        });
-        for (int i = 1; i < fits.size(); i++) {
-            assertTrue(fits.get(i - 1).score() >= fits.get(i).score());
-        }
-        ArrangementSettings triads = settings.withLocks(
-                List.of(new underhand.arrange.Lock.OnShape(1, 0, underhand.neck.Shape.parse("xxx003"))));
-        List<PatternRanking.Fit> broken = PatternRanking.of(
-                ARRANGER.arrange(chart("key: C\ntempo: 90\n[Verse]\n| C | G | Am | F |"), triads),
-                triads,
-                "Verse",
-                Patterns.all());
-        PatternRanking.Break breaks = broken.stream()
-                .filter(f -> f.pattern().id().equals("arpeggio-up"))
-                .findFirst()
-                .orElseThrow()
-                .breaks()
-                .orElseThrow();
-        assertEquals(1, breaks.place());
-        assertTrue(breaks.words().startsWith("G as xxx003 cannot carry it"), breaks.words());
-        assertTrue(breaks.better().isPresent());
-    }
-
-    @Test
-    void ranking_withASinger_prefersPickedStrings() {
-        ArrangementSettings settings = ArrangementSettings.ofRung(2).withCapo(0).withSetting(Setting.SINGER);
-        Arrangement arrangement = ARRANGER.arrange(chart("key: C\ntempo: 60\n| C | G | Am | F |"), settings);
-        assertFalse(PatternRanking.of(arrangement, settings, "", Patterns.all())
-                .get(0)
-                .pattern()
-                .isStrummed());
-    }
-
     @Test
     void fills_byHouseRuleAndSinger_keepOutOfTheWords() {
         Chart chart = chart("key: C\ntempo: 60\n[C]one two three four five six seven eight [F]so [G]  [C]");
