@@ -1,7 +1,7 @@
 import * as Tone from 'tone';
 import type { Part } from '../../api/client';
 import { hertzOf, pluck } from './pluck';
-import { clicks, soundings, stretchOf, type Sounding, type Stretch } from './schedule';
+import { clicks, panOf, soundings, stretchOf, type Sounding, type Stretch } from './schedule';
 
 /** What is played, and how. */
 export interface Playing {
@@ -85,7 +85,7 @@ export class Player {
     playing.parts.slice(0, 2).forEach((part, guitar) => {
       const voice = this.voices[guitar];
       if (voice) {
-        voice.pan.pan.value = playing.parts.length === 1 ? 0 : guitar === 0 ? -0.35 : 0.35;
+        voice.pan.pan.value = panOf(guitar, playing.parts.length);
         this.schedule(soundings(part), (time, note) => this.sound(voice, note, time, playing.tempo));
       }
     });

@@ -75,3 +75,8 @@ export function clicks(part: Part): { beat: number; first: boolean }[] {
     Array.from({ length: Math.round(bar.beats) }, (_, i) => ({ beat: bar.from + i, first: i === 0 })),
   );
 }
+
+/** Where a guitar stands, -1 left to 1 right: alone in the middle, two of them apart. */
+export function panOf(guitar: number, of: number): number {
+  return of === 1 ? 0 : guitar === 0 ? -0.35 : 0.35;
+}

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import type { Part, PartEvent } from '../../api/client';
 import { hertzOf, pluck } from './pluck';
-import { clicks, clockAt, placeAt, soundings, stretchOf } from './schedule';
+import { clicks, clockAt, panOf, placeAt, soundings, stretchOf } from './schedule';
 
 /** Frequency by the strongest autocorrelation around an expected period. */
 function heard(samples: Float32Array, sampleRate: number, expected: number): number {
@@ -114,4 +114,10 @@ describe('what is sounded', () => {
     ).toEqual([0, 4]);
     expect(clicks(part)).toHaveLength(7);
   });
+});
+
+test('two guitars stand apart, one in the middle', () => {
+  expect(panOf(0, 1)).toBe(0);
+  expect(panOf(0, 2)).toBeLessThan(0);
+  expect(panOf(1, 2)).toBeGreaterThan(0);
 });

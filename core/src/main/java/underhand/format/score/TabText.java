@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import underhand.arrange.PlacedGrip;
-import underhand.fill.Technique;
 import underhand.hand.Grip;
 import underhand.part.Notation;
 import underhand.part.Notation.Event;
@@ -140,13 +139,7 @@ public final class TabText {
     }
 
     private static String fret(Event event, PlayedNote note) {
-        if (event.weight() == Weight.GHOST) {
-            return "x";
-        }
-        String reached = note.technique() == Technique.HAMMER_ON
-                ? "h"
-                : note.technique() == Technique.PULL_OFF ? "p" : note.technique() == Technique.SLIDE ? "/" : "";
-        return reached + note.fret();
+        return event.weight() == Weight.GHOST ? "x" : note.tabSign();
     }
 
     private static String hand(Event event) {

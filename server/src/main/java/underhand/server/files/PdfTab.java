@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import underhand.arrange.PlacedGrip;
-import underhand.fill.Technique;
 import underhand.format.score.ScoredPart;
 import underhand.part.Notation;
 import underhand.part.Notation.Event;
@@ -116,13 +115,7 @@ final class PdfTab {
     }
 
     private static String fret(Event event, PlayedNote note) {
-        if (event.weight() == Weight.GHOST) {
-            return "×";
-        }
-        String reached = note.technique() == Technique.HAMMER_ON
-                ? "h"
-                : note.technique() == Technique.PULL_OFF ? "p" : note.technique() == Technique.SLIDE ? "/" : "";
-        return reached + note.fret();
+        return event.weight() == Weight.GHOST ? "×" : note.tabSign();
     }
 
     private static String hand(Event event) {
