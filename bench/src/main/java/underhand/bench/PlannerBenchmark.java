@@ -35,7 +35,7 @@ import underhand.route.RouteSolver;
 /** The speeds that matter: grips of a chord, a route, a sweep, growth, and the ratio to a general shortest path. */
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 3, time = 1)
+@Warmup(iterations = 5, time = 3)
 @Measurement(iterations = 5, time = 1)
 @Fork(1)
 public class PlannerBenchmark {

@@ -131,15 +131,25 @@ public final class GripFinder {
                         for (Shape shape :
                                 new ShapeFinder(board, highest, reach, MOST_INNER_SILENT).find(wanted.demand())) {
                             if (shapes.test(shape)) {
-                                candidates.add(candidate(shape, level, roles, occurrences, candidates.size()));
+                                candidates.add(atAGlance(shape, level, roles, occurrences, candidates.size()));
                             }
                         }
                         return candidates;
                     }
 
                     @Override
+                    public Candidate exactly(Candidate candidate, Rung level) {
+                        Effort.Builder effort =
+                                ofShape(candidate.shape(), candidate.isNew(), level, roles, occurrences);
+                        double atLeast = effort.total()
+                                + hand.atLeast(candidate.shape())
+                                + sound.atLeastOfHand(candidate.shape());
+                        return new Candidate(candidate.shape(), candidate.isNew(), atLeast, true, candidate.number());
+                    }
+
+                    @Override
                     public void finger(Candidate candidate, Rung level, List<RatedGrip> found) {
-                        rate(candidate, level, wanted.grips(), found);
+                        rate(candidate, level, roles, occurrences, wanted.grips(), found);
                     }
                 },
                 rung);
@@ -147,10 +157,11 @@ public final class GripFinder {
 
     /** Every fingering of one shape, cheapest first, by the lowest rung from the player's own that can hold it. */
     public List<RatedGrip> fingerings(Shape shape, ChordSymbol chord, int occurrences) {
+        SoundEffort.Roles roles = SoundEffort.Roles.of(chord);
         for (int level = rung.level(); level <= Rung.HIGHEST; level++) {
             List<RatedGrip> found = new ArrayList<>();
             Rung at = Rung.of(level);
-            rate(candidate(shape, at, SoundEffort.Roles.of(chord), occurrences, 0), at, grip -> true, found);
+            rate(atAGlance(shape, at, roles, occurrences, 0), at, roles, occurrences, grip -> true, found);
             if (!found.isEmpty()) {
                 found.sort(Comparator.comparingDouble(g -> g.effort().total()));
                 return found;
@@ -159,17 +170,35 @@ public final class GripFinder {
         return List.of();
     }
 
-    private Candidate candidate(Shape shape, Rung level, SoundEffort.Roles roles, int occurrences, int number) {
+    private Candidate atAGlance(Shape shape, Rung level, SoundEffort.Roles roles, int occurrences, int number) {
         boolean isNew = !repertoire.has(shape) && !player.shapes().contains(shape);
-        Effort effort = new Effort.Builder()
-                .addAll(sound.ofShape(shape, roles))
-                .add(EffortTerm.NEW_SHAPE, isNew ? newShape * (1.0 / occurrences + strange) : 0)
-                .add(EffortTerm.BEYOND, beyond * (level.level() - rung.level()))
-                .build();
-        return new Candidate(shape, isNew, effort, effort.total() + hand.atLeast(shape), number);
+        double atLeast =
+                sound.atAGlance(shape, roles) + hand.atLeast(shape) + ofHabit(isNew, occurrences) + ofLevel(level);
+        return new Candidate(shape, isNew, atLeast, false, number);
     }
 
-    private void rate(Candidate candidate, Rung level, Predicate<Grip> wanted, List<RatedGrip> found) {
+    private double ofHabit(boolean isNew, int occurrences) {
+        return isNew ? newShape * (1.0 / occurrences + strange) : 0;
+    }
+
+    private double ofLevel(Rung level) {
+        return beyond * (level.level() - rung.level());
+    }
+
+    /** What is known of a grip's effort before it is fingered. */
+    private Effort.Builder ofShape(Shape shape, boolean isNew, Rung level, SoundEffort.Roles roles, int occurrences) {
+        Effort.Builder effort = new Effort.Builder();
+        sound.ofShape(effort, shape, roles);
+        return effort.add(EffortTerm.NEW_SHAPE, ofHabit(isNew, occurrences)).add(EffortTerm.BEYOND, ofLevel(level));
+    }
+
+    private void rate(
+            Candidate candidate,
+            Rung level,
+            SoundEffort.Roles roles,
+            int occurrences,
+            Predicate<Grip> wanted,
+            List<RatedGrip> found) {
         record ByHand(Grip grip, Effort effort) {}
         List<ByHand> possible = new ArrayList<>();
         for (Grip grip : new FingeringSearch(board, level, player).fingerings(candidate.shape())) {
@@ -189,7 +218,8 @@ public final class GripFinder {
         possible = possible.subList(0, Math.min(MOST_FINGERINGS, possible.size()));
         double easiest = possible.get(0).effort().total();
         for (ByHand one : possible) {
-            Effort.Builder effort = new Effort.Builder().addAll(one.effort()).addAll(candidate.effort());
+            Effort.Builder effort = ofShape(candidate.shape(), candidate.isNew(), level, roles, occurrences)
+                    .addAll(one.effort());
             sound.ofHand(effort, one.grip());
             double unusual = Math.min(1, (one.effort().total() - easiest) / CLEARLY_HARDER);
             effort.add(EffortTerm.OTHER_FINGERS, otherFingers * unusual);

@@ -7,15 +7,14 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.PriorityQueue;
 import java.util.Set;
-import underhand.hand.Effort;
 import underhand.hand.Rung;
 import underhand.neck.Shape;
 
 /**
  * The grips of one chord, found only as far as they are asked for.
  *
- * <p>Shapes wait in the order of what they cost at least: their sound and a finger for each of their frets. They are
- * fingered one after another until none that waits can be among the cheapest. Not safe to share between threads.
+ * <p>Shapes wait in the order of what they cost at least, first at a glance and, when their turn comes, looked at closely.
+ * They are fingered one after another until none that waits can be among the cheapest. Not safe to share between threads.
  */
 public final class GripPool {
 
@@ -35,11 +34,11 @@ public final class GripPool {
     /**
      * A shape before it is fingered.
      *
-     * @param effort what depends on the shape alone
      * @param atLeast no fingering of it costs less
+     * @param isExact whether that is all that can be told without fingering it
      * @param number place in the search; of equal costs the lower goes first
      */
-    record Candidate(Shape shape, boolean isNew, Effort effort, double atLeast, int number)
+    record Candidate(Shape shape, boolean isNew, double atLeast, boolean isExact, int number)
             implements Comparable<Candidate> {
 
         @Override
@@ -52,7 +51,11 @@ public final class GripPool {
     /** Where the shapes of a chord and their fingerings come from. */
     interface Source {
 
+        /** Every shape of the chord with what is told at a glance of its cost. */
         List<Candidate> candidates(Rung level);
+
+        /** The same shape, looked at closely. */
+        Candidate exactly(Candidate candidate, Rung level);
 
         /** Adds every fingering a hand can hold. */
         void finger(Candidate candidate, Rung level, List<RatedGrip> found);
@@ -92,8 +95,7 @@ public final class GripPool {
             search(most, bound);
         }
         found.sort(Comparator.comparingDouble(g -> g.effort().total()));
-        double leftOutFrom =
-                waiting.isEmpty() ? Double.POSITIVE_INFINITY : waiting.peek().atLeast();
+        double leftOutFrom = nextAtLeast();
         int kept = 0;
         while (kept < Math.min(most, found.size()) && found.get(kept).effort().total() < bound) {
             kept++;
@@ -122,13 +124,19 @@ public final class GripPool {
         }
         PriorityQueue<Double> dearestKept = new PriorityQueue<>(Comparator.reverseOrder());
         found.forEach(g -> keep(dearestKept, g, most));
-        while (!waiting.isEmpty()
-                && waiting.peek().atLeast() < bound
-                && (dearestKept.size() < most || waiting.peek().atLeast() < dearestKept.peek())) {
+        while (nextAtLeast() < bound && (dearestKept.size() < most || nextAtLeast() < dearestKept.peek())) {
             int before = found.size();
             source.finger(waiting.poll(), level, found);
             found.subList(before, found.size()).forEach(g -> keep(dearestKept, g, most));
         }
+    }
+
+    /** What the cheapest shape that waits costs at least; infinite when none does. */
+    private double nextAtLeast() {
+        while (!waiting.isEmpty() && !waiting.peek().isExact()) {
+            waiting.add(source.exactly(waiting.poll(), level));
+        }
+        return waiting.isEmpty() ? Double.POSITIVE_INFINITY : waiting.peek().atLeast();
     }
 
     /** Fingers every shape that waits, on all processors. */

@@ -7,7 +7,7 @@ import underhand.chart.Chart;
  * A stretch of time in the route: a placement, or a part of one whose readings change chord within it. Its nodes are the
  * grips of its blocks, one block after another.
  */
-record Layer(Chart.Placed placed, List<Block> blocks) {
+final class Layer {
 
     /** Taking another grip than a locked one costs more than any route of {@link Chart#MOST_PLACEMENTS} placements. */
     private static final double LOCK = 1e7;
@@ -37,40 +37,59 @@ record Layer(Chart.Placed placed, List<Block> blocks) {
         }
     }
 
-    int nodes() {
-        int nodes = 0;
-        for (Block block : blocks) {
-            nodes += block.grips().size();
+    private final Chart.Placed placed;
+    private final List<Block> blocks;
+    private final int[] firstNode;
+
+    /** Number of its block by node; the lattice asks for it at every edge. */
+    private final int[] blockOf;
+
+    Layer(Chart.Placed placed, List<Block> blocks) {
+        this.placed = placed;
+        this.blocks = List.copyOf(blocks);
+        this.firstNode = new int[blocks.size()];
+        this.blockOf = new int[blocks.stream().mapToInt(b -> b.grips().size()).sum()];
+        int node = 0;
+        for (int block = 0; block < firstNode.length; block++) {
+            firstNode[block] = node;
+            for (int end = node + blocks.get(block).grips().size(); node < end; node++) {
+                blockOf[node] = block;
+            }
         }
-        return nodes;
+    }
+
+    Chart.Placed placed() {
+        return placed;
+    }
+
+    List<Block> blocks() {
+        return blocks;
+    }
+
+    int nodes() {
+        return blockOf.length;
     }
 
     /** Number of the block a node is in. */
     int blockOf(int node) {
-        int block = 0;
-        int rest = node;
-        while (rest >= blocks.get(block).grips().size()) {
-            rest -= blocks.get(block).grips().size();
-            block++;
-        }
-        return block;
+        return blockOf[node];
     }
 
     Block block(int node) {
-        return blocks.get(blockOf(node));
+        return blocks.get(blockOf[node]);
     }
 
     /** First node of a block. */
     int firstNode(int block) {
-        int first = 0;
-        for (int before = 0; before < block; before++) {
-            first += blocks.get(before).grips().size();
-        }
-        return first;
+        return firstNode[block];
+    }
+
+    /** Number of a node within its block. */
+    int inBlock(int node) {
+        return node - firstNode[blockOf[node]];
     }
 
     RatedGrip grip(int node) {
-        int block = blockOf(node);
-        return blocks.get(block).grips().get(node - firstNode(block));
+        return block(node).grips().get(inBlock(node));
     }
 }

@@ -22,12 +22,15 @@ import underhand.neck.Shape;
  */
 final class LayerBuilder {
 
+    /** Each time a chord is widened it is searched for so many times as many grips. */
+    private static final int WIDENING = 4;
+
     private final Song song;
     private final Pools pools;
     private final StrokeTiming timing;
     private final boolean repeatsAlike;
     private final Map<Integer, List<Lock>> locks;
-    private final Map<Wanted, Double> bounds = new HashMap<>();
+    private final Map<Wanted, Search> searches = new HashMap<>();
     private final Map<Wanted, GripPool.Cheapest> searched = new HashMap<>();
     private final Map<LockedChord, LockedGrips> locked = new HashMap<>();
     private final int firstWidth;
@@ -44,6 +47,9 @@ final class LayerBuilder {
      * @param picked whether it is picked string by string, not strummed
      */
     record Wanted(ChordSymbol chord, Form form, boolean picked) {}
+
+    /** How far a chord is searched: for so many grips, that cost less than a bound. */
+    private record Search(int most, double bound) {}
 
     private record LockedChord(Wanted chord, Object lock) {}
 
@@ -64,13 +70,13 @@ final class LayerBuilder {
         this.locks = settings.locks().stream().collect(Collectors.groupingBy(Lock::placement));
     }
 
-    /** Looks at all grips of a chord that cost less than a bound from the next {@link #build} on, if there are more. */
+    /** Looks at more grips of a chord from the next {@link #build} on, if there are more that cost less than a bound. */
     boolean widen(Wanted chord, double bound) {
-        GripPool.Cheapest before = grips(chord);
-        if (before.grips().size() >= mostGrips || before.leftOutFrom() >= bound) {
+        int most = search(chord).most();
+        if (most >= mostGrips || grips(chord).leftOutFrom() >= bound) {
             return false;
         }
-        bounds.put(chord, bound);
+        searches.put(chord, new Search(Math.min(mostGrips, most * WIDENING), bound));
         searched.remove(chord);
         locked.keySet().removeIf(key -> key.chord().equals(chord));
         return true;
@@ -216,9 +222,13 @@ final class LayerBuilder {
     }
 
     private GripPool.Cheapest grips(Wanted wanted) {
-        return searched.computeIfAbsent(wanted, w -> {
-            GripPool pool = pools.of(w, song.occurrences(w.chord()));
-            return bounds.containsKey(w) ? pool.cheapest(mostGrips, bounds.get(w)) : pool.cheapest(firstWidth);
-        });
+        return searched.computeIfAbsent(
+                wanted,
+                w -> pools.of(w, song.occurrences(w.chord()))
+                        .cheapest(search(w).most(), search(w).bound()));
+    }
+
+    private Search search(Wanted wanted) {
+        return searches.getOrDefault(wanted, new Search(firstWidth, Double.POSITIVE_INFINITY));
     }
 }

@@ -37,7 +37,7 @@ final class PartSolver {
     static final int MOST_GRIPS = 100;
 
     /** Grips of a chord a sketch begins with. */
-    private static final int SKETCHED_GRIPS = 25;
+    private static final int SKETCHED_GRIPS = 6;
 
     /** Passes over the lattice that may be spent on playing repeats alike. */
     private static final int MOST_PASSES = 400;
@@ -52,7 +52,7 @@ final class PartSolver {
     private final SongLattice.Beside beside;
     private final ChangeModel changes;
     private final VoiceLeading voices;
-    private final SongLattice.Pricing pricing;
+    private final GripChanges prices;
     private final double capoPrice;
     private final StrokeTiming timing;
 
@@ -82,7 +82,7 @@ final class PartSolver {
                 .orElse(SongLattice.Beside.NOBODY);
         this.changes = new ChangeModel(board, settings.rung(), settings.player(), parameters);
         this.voices = new VoiceLeading(board, settings.voicing(), settings.houseRules(), parameters);
-        this.pricing = new SongLattice.Pricing(changes, voices, parameters.get("route.change"), parameters.get("late"));
+        this.prices = new GripChanges(changes, voices, parameters);
         this.capoPrice =
                 parameters.get("capo.fret") * capo + parameters.get("capo.high") * Math.max(0, capo - LOW_CAPO);
     }
@@ -147,7 +147,7 @@ final class PartSolver {
 
     private Solution solution(LayerBuilder builder) {
         List<Layer> layers = builder.build();
-        SongLattice lattice = new SongLattice(layers, pricing, timing, beside);
+        SongLattice lattice = new SongLattice(layers, prices, timing, beside);
         return new Solution(layers, TiedRouteSolver.solve(lattice, builder.ties(), MOST_PASSES));
     }
 
@@ -287,7 +287,7 @@ final class PartSolver {
         double available = timing.secondsToLeave(
                 before.placed(), before.segment(), before.grip().orElseThrow());
         Map<ChangeTerm, Double> more = voices.terms(left, reached);
-        double late = pricing.late(change.neededSeconds(), available);
+        double late = prices.late(change.neededSeconds(), available);
         if (late > 0) {
             more.put(ChangeTerm.LATE, late);
         }

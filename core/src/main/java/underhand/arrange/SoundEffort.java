@@ -92,8 +92,8 @@ final class SoundEffort {
         }
     }
 
-    /** The terms that depend on the shape alone. */
-    Effort ofShape(Shape shape, Roles roles) {
+    /** Adds the terms that depend on the shape alone. */
+    void ofShape(Effort.Builder effort, Shape shape, Roles roles) {
         int[] voices = new int[shape.strings()];
         int sounding = 0;
         for (int string = 0; string < shape.strings(); string++) {
@@ -101,15 +101,36 @@ final class SoundEffort {
                 voices[sounding++] = board.midi(string, shape.fret(string));
             }
         }
-        Effort.Builder effort = new Effort.Builder();
-        double wanted = roles.bare() ? FULL_POWER_CHORD : Math.min(full, voices.length - 1.0);
-        double missing = wanted - sounding;
-        effort.add(EffortTerm.THIN, missing <= 0 ? 0 : oneShort + thin * (missing - 1));
-        effort.add(EffortTerm.TOP, roles.bare() ? 0 : top * (voices.length - 1 - shape.highestSounding()));
+        effort.add(EffortTerm.THIN, thin(shape, sounding, roles));
+        effort.add(EffortTerm.TOP, top(shape, roles));
         effort.add(EffortTerm.INNER, inner * innerSilent(shape, sounding));
         effort.add(EffortTerm.RING, ring * shape.openStrings());
         voicing(effort, Arrays.copyOf(voices, sounding), roles);
-        return effort.build();
+    }
+
+    /** No less than this is what {@link #ofShape} adds; told from the strings that sound. */
+    double atAGlance(Shape shape, Roles roles) {
+        int sounding = shape.sounding();
+        return thin(shape, sounding, roles)
+                + top(shape, roles)
+                + inner * innerSilent(shape, sounding)
+                + (sounding > 0 ? bassOf(shape, roles) : 0)
+                + Math.min(0, ring) * shape.strings();
+    }
+
+    private double thin(Shape shape, int sounding, Roles roles) {
+        double wanted = roles.bare() ? FULL_POWER_CHORD : Math.min(full, shape.strings() - 1.0);
+        double missing = wanted - sounding;
+        return missing <= 0 ? 0 : oneShort + thin * (missing - 1);
+    }
+
+    private double bassOf(Shape shape, Roles roles) {
+        int low = shape.lowestSounding().orElseThrow();
+        return bassElsewhere || board.midi(low, shape.fret(low)) % 12 == roles.lowest() ? 0 : bass;
+    }
+
+    private double top(Shape shape, Roles roles) {
+        return roles.bare() ? 0 : top * (shape.strings() - 1 - shape.highestSounding());
     }
 
     /** Adds the terms that depend on where the hand is and what it damps. */
@@ -117,6 +138,17 @@ final class SoundEffort {
         int open = grip.shape().openStrings();
         effort.add(EffortTerm.OPEN_HIGH, openHigh * open * Math.max(0, grip.handFret() - EVEN_TO_FRET));
         effort.add(EffortTerm.INNER, rings * grip.undampedInside());
+    }
+
+    /** What {@link #ofHand} adds whatever the fingers do: a silent string inside with no finger beside it rings. */
+    double atLeastOfHand(Shape shape) {
+        int ringing = 0;
+        int low = shape.lowestSounding().orElse(0);
+        for (int string = low + 1; string < shape.highestSounding(); string++) {
+            boolean alone = !shape.isFretted(string - 1) && !shape.isFretted(string + 1);
+            ringing += shape.isSilent(string) && alone ? 1 : 0;
+        }
+        return rings * ringing;
     }
 
     private static int innerSilent(Shape shape, int sounding) {

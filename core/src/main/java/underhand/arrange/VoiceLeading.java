@@ -37,36 +37,49 @@ final class VoiceLeading {
         this.motion = houseRules.motion();
     }
 
-    /**
-     * A grip as the ear has it.
-     *
-     * @param ascending sounding MIDI numbers, low to high
-     * @param byString sounding MIDI number of each string; 0 for a silent one
-     */
-    record Voices(int[] ascending, int[] byString) {
+    /** A grip as the ear has it. */
+    static final class Voices {
+
+        /** Sounding MIDI numbers, low to high. */
+        private final int[] ascending;
+
+        /** Sounding MIDI number of each string; 0 for a silent one. */
+        private final int[] byString;
+
+        /** A bit for each MIDI number that sounds: below 64, and from 64 on. */
+        private final long[] sounding = new long[2];
+
+        private Voices(int[] byString) {
+            this.byString = byString;
+            this.ascending =
+                    Arrays.stream(byString).filter(midi -> midi != 0).sorted().toArray();
+            for (int midi : ascending) {
+                sounding[midi >> 6] |= 1L << midi;
+            }
+        }
+
         int top() {
             return ascending[ascending.length - 1];
+        }
+
+        boolean sounds(int midi) {
+            return (sounding[midi >> 6] >> midi & 1) == 1;
         }
     }
 
     Voices voices(Grip grip) {
         int[] byString = new int[grip.shape().strings()];
-        int[] sounding = new int[byString.length];
-        int count = 0;
         for (int string = 0; string < byString.length; string++) {
-            if (!grip.shape().isSilent(string)) {
-                byString[string] = board.midi(string, grip.shape().fret(string));
-                sounding[count++] = byString[string];
-            }
+            byString[string] = grip.shape().isSilent(string)
+                    ? 0
+                    : board.midi(string, grip.shape().fret(string));
         }
-        int[] ascending = Arrays.copyOf(sounding, count);
-        Arrays.sort(ascending);
-        return new Voices(ascending, byString);
+        return new Voices(byString);
     }
 
     double effort(Voices from, Voices to) {
-        return semitone * distance(from.ascending(), to.ascending())
-                + commonTone * strayCommonTones(from.byString(), to.byString())
+        return semitone * distance(from.ascending, to.ascending)
+                + commonTone * strayCommonTones(from, to)
                 + topLine(from.top(), to.top());
     }
 
@@ -75,8 +88,8 @@ final class VoiceLeading {
         Voices from = voices(before);
         Voices to = voices(after);
         Map<ChangeTerm, Double> terms = new EnumMap<>(ChangeTerm.class);
-        put(terms, ChangeTerm.VOICES, semitone * distance(from.ascending(), to.ascending()));
-        put(terms, ChangeTerm.COMMON_TONES, commonTone * strayCommonTones(from.byString(), to.byString()));
+        put(terms, ChangeTerm.VOICES, semitone * distance(from.ascending, to.ascending));
+        put(terms, ChangeTerm.COMMON_TONES, commonTone * strayCommonTones(from, to));
         put(terms, ChangeTerm.TOP_LINE, topLine(from.top(), to.top()));
         return terms;
     }
@@ -108,23 +121,13 @@ final class VoiceLeading {
     }
 
     /** Notes that sound in both grips, but on another string in the second. */
-    private static int strayCommonTones(int[] from, int[] to) {
+    private static int strayCommonTones(Voices from, Voices to) {
         int stray = 0;
-        for (int string = 0; string < from.length; string++) {
-            if (from[string] != 0 && from[string] != to[string]) {
-                stray += sounds(to, from[string]) ? 1 : 0;
-            }
+        for (int string = 0; string < from.byString.length; string++) {
+            int midi = from.byString[string];
+            stray += midi != 0 && midi != to.byString[string] && to.sounds(midi) ? 1 : 0;
         }
         return stray;
-    }
-
-    private static boolean sounds(int[] byString, int midi) {
-        for (int sounding : byString) {
-            if (sounding == midi) {
-                return true;
-            }
-        }
-        return false;
     }
 
     private double topLine(int before, int after) {

@@ -10,13 +10,9 @@ public final class Effort {
     private final double[] values;
     private final double total;
 
-    private Effort(double[] values) {
+    private Effort(double[] values, double total) {
         this.values = values;
-        double sum = 0;
-        for (double value : values) {
-            sum += value;
-        }
-        this.total = sum;
+        this.total = total;
     }
 
     /** Collects terms; adding to a term twice sums it. Building hands the values over: a builder is used once. */
@@ -35,8 +31,17 @@ public final class Effort {
             return this;
         }
 
+        /** Sum of the terms so far. */
+        public double total() {
+            double sum = 0;
+            for (double value : values) {
+                sum += value;
+            }
+            return sum;
+        }
+
         public Effort build() {
-            return new Effort(values);
+            return new Effort(values, total());
         }
     }
 

@@ -22,6 +22,14 @@ public final class HandEffort {
     private final double[] finger = new double[Grip.THUMB + 1];
     private final double[] barreBase = new double[Grip.THUMB + 1];
     private final double cheapestFinger;
+
+    /** The most that stopping one string with the thumb saves against the cheapest finger. */
+    private final double thumbSaves;
+
+    /** A barre over two strings by the index finger, which presses the lowest fret, and by any other. */
+    private final double cheapestIndexBarre;
+
+    private final double cheapestOtherBarre;
     private final double barreString;
     private final double barreOtherString;
     private final double barreClear;
@@ -46,11 +54,14 @@ public final class HandEffort {
             barreBase[f] = parameters.get(f == 1 ? "barre.1.base" : "barre." + f);
         }
         finger[Grip.THUMB] = parameters.get("thumb");
-        cheapestFinger = Arrays.stream(finger).skip(1).min().orElseThrow();
+        cheapestFinger = Arrays.stream(finger, 1, Grip.THUMB).min().orElseThrow();
+        thumbSaves = player.thumb() ? Math.max(0, cheapestFinger - finger[Grip.THUMB]) : 0;
         barreString = parameters.get("barre.1.string");
         barreOtherString = parameters.get("barre.other.string");
         barreClear = parameters.get("barre.clear");
         barreNearNut = parameters.get("barre.nearNut");
+        cheapestOtherBarre = Arrays.stream(barreBase, 2, Grip.THUMB).min().orElseThrow() + 2 * barreOtherString;
+        cheapestIndexBarre = Math.min(cheapestOtherBarre, barreBase[1] + 2 * barreString);
         spread = parameters.get("spread");
         stretched = parameters.get("posture.stretched");
         drawnIn = parameters.get("posture.drawnIn");
@@ -90,13 +101,32 @@ public final class HandEffort {
         return effort.build();
     }
 
-    /** No fingering of a shape costs the hand less: a finger for each of its frets. */
+    /** No fingering of a shape costs the hand less: on each of its frets a finger for every string, or a barre. */
     public double atLeast(Shape shape) {
-        long frets = 0;
+        double cost = 0;
+        int lowest = Integer.MAX_VALUE;
         for (int string = 0; string < shape.strings(); string++) {
-            frets |= shape.isFretted(string) ? 1L << shape.fret(string) : 0;
+            lowest = shape.isFretted(string) ? Math.min(lowest, shape.fret(string)) : lowest;
         }
-        return Long.bitCount(frets) * cheapestFinger;
+        long counted = 0;
+        for (int string = 0; string < shape.strings(); string++) {
+            int fret = shape.fret(string);
+            if (fret > 0 && (counted >> fret & 1) == 0) {
+                counted |= 1L << fret;
+                int more = stringsFrom(string, fret, shape) - 1;
+                double barre = fret == lowest ? cheapestIndexBarre : cheapestOtherBarre;
+                cost += cheapestFinger + Math.min(more * cheapestFinger, more > 0 ? barre : 0);
+            }
+        }
+        return counted == 0 ? 0 : cost - thumbSaves;
+    }
+
+    private static int stringsFrom(int first, int fret, Shape shape) {
+        int strings = 0;
+        for (int string = first; string < shape.strings(); string++) {
+            strings += shape.fret(string) == fret ? 1 : 0;
+        }
+        return strings;
     }
 
     /** A barre is heavier near the nut, and lighter work than keeping it clear of an open string beside it. */

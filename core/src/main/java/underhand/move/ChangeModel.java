@@ -94,10 +94,12 @@ public final class ChangeModel {
         return tally(from, to).neededSeconds();
     }
 
-    /** Effort and needed seconds at once, as {@code {effort, seconds}}. */
-    public double[] effortAndSeconds(Grip from, Grip to) {
+    /** What the route needs of a change: effort without its terms, and the seconds it takes. */
+    public record Cost(double effort, double seconds) {}
+
+    public Cost cost(Grip from, Grip to) {
         Tally tally = tally(from, to);
-        return new double[] {tally.effort(), tally.neededSeconds()};
+        return new Cost(tally.effort(), tally.neededSeconds());
     }
 
     private Tally tally(Grip from, Grip to) {

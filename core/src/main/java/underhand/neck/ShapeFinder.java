@@ -52,12 +52,19 @@ public final class ShapeFinder {
         }
 
         List<Shape> run() {
-            step(0, 0, 0, Integer.MAX_VALUE, 0, 0);
+            step(0, 0, 0, 0, 0, 0);
             return found;
         }
 
-        /** Chooses a place for one string, knowing the tones and the lowest and highest fret stopped so far. */
-        private void step(int string, int sounding, int tones, int low, int high, int innerSilent) {
+        /**
+         * Chooses a place for one string.
+         *
+         * @param tones pitch classes that sound so far, a bit each
+         * @param stopped frets stopped so far, a bit each
+         * @param innerSilent silent strings between sounding ones
+         * @param silentBefore silent strings since the last that sounds
+         */
+        private void step(int string, int sounding, int tones, long stopped, int innerSilent, int silentBefore) {
             if (Integer.bitCount(demand.required() & ~tones) > strings - string || innerSilent > mostInnerSilent) {
                 return;
             }
@@ -68,48 +75,26 @@ public final class ShapeFinder {
                 return;
             }
             frets[string] = Shape.SILENT;
-            step(string + 1, sounding, tones, low, high, innerSilent);
-            int silentBefore = silentSinceLastSound(string);
+            step(string + 1, sounding, tones, stopped, innerSilent, silentBefore + 1);
             for (int fret = 0; fret <= highestFret; fret++) {
                 int midi = board.midi(string, fret);
                 boolean fits = sounding == 0 ? demand.allowsLowest(midi) : demand.allows(midi);
-                if (!fits) {
-                    continue;
+                long with = fret == 0 ? stopped : stopped | 1L << fret;
+                if (fits && isInReach(with)) {
+                    frets[string] = fret;
+                    int inner = sounding == 0 ? 0 : innerSilent + silentBefore;
+                    step(string + 1, sounding + 1, tones | 1 << midi % 12, with, inner, 0);
                 }
-                int newLow = fret == 0 ? low : Math.min(low, fret);
-                int newHigh = Math.max(high, fret);
-                if (newHigh > 0 && tooWide(newLow, newHigh)) {
-                    continue;
-                }
-                frets[string] = fret;
-                if (fret > 0 && differentFrets(string) > MOST_FRETS_AT_ONCE) {
-                    continue;
-                }
-                int inner = sounding == 0 ? 0 : innerSilent + silentBefore;
-                step(string + 1, sounding + 1, tones | 1 << midi % 12, newLow, newHigh, inner);
             }
         }
 
-        private boolean tooWide(int low, int high) {
-            return low < high && board.pressMm(high) - board.pressMm(low) > reachMm;
-        }
-
-        private int silentSinceLastSound(int string) {
-            int count = 0;
-            for (int s = string - 1; s >= 0 && frets[s] == Shape.SILENT; s--) {
-                count++;
+        private boolean isInReach(long stopped) {
+            if (stopped == 0) {
+                return true;
             }
-            return count;
-        }
-
-        private int differentFrets(int upTo) {
-            long seen = 0;
-            for (int s = 0; s <= upTo; s++) {
-                if (frets[s] > 0) {
-                    seen |= 1L << frets[s];
-                }
-            }
-            return Long.bitCount(seen);
+            int low = Long.numberOfTrailingZeros(stopped);
+            int high = Long.SIZE - 1 - Long.numberOfLeadingZeros(stopped);
+            return board.pressMm(high) - board.pressMm(low) <= reachMm && Long.bitCount(stopped) <= MOST_FRETS_AT_ONCE;
         }
     }
 }

@@ -15,6 +15,9 @@ import java.util.Arrays;
  */
 public final class RouteSolver {
 
+    /** Room for a million nodes in a layer; 32 bits of a cost's 52 stay. */
+    private static final long NODE_BITS = (1L << 20) - 1;
+
     private RouteSolver() {}
 
     public static Route solve(Lattice lattice) {
@@ -86,24 +89,26 @@ public final class RouteSolver {
         return after;
     }
 
-    /** Node numbers, cheapest first: each in the low half of a long, in the high half a float no greater than its cost. */
+    /**
+     * Node numbers, cheapest first. Each stands in the low bits of its cost: the bits of doubles from 0 on rise with
+     * them, and a cost without its low bits is a little smaller than it was.
+     */
     private static long[] cheapestFirst(double[] costs) {
         long[] order = new long[costs.length];
         for (int i = 0; i < costs.length; i++) {
-            float cost = (float) costs[i];
-            float floor = cost > costs[i] ? Math.nextDown(cost) : cost;
-            order[i] = (long) Float.floatToIntBits(Math.max(0, floor)) << 32 | i;
+            order[i] = Double.doubleToRawLongBits(costs[i] + 0.0) & ~NODE_BITS | i;
         }
         Arrays.sort(order);
         return order;
     }
 
-    private static float floor(long ranked) {
-        return Float.intBitsToFloat((int) (ranked >>> 32));
+    /** No more than the cost it was ranked by. */
+    private static double floor(long ranked) {
+        return Double.longBitsToDouble(ranked & ~NODE_BITS);
     }
 
     private static int index(long ranked) {
-        return (int) ranked;
+        return (int) (ranked & NODE_BITS);
     }
 
     private static int cheapest(double[] costs) {

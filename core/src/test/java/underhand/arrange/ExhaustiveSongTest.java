@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.Random;
 import org.jgrapht.Graph;
 import org.jgrapht.alg.shortestpath.DijkstraShortestPath;
@@ -126,5 +127,26 @@ class ExhaustiveSongTest {
                 .solve(TeacherParts.chart(song), ArrangementSettings.ofRung(3).withCapo(0), 0)
                 .total();
         assertEquals(new DijkstraShortestPath<>(graph).getPathWeight("start", "end"), total, 1e-3);
+    }
+
+    /** A sketch looks at few grips and proves that the others do not matter; the full solution looks at all. */
+    @Test
+    void sweep_randomSongsOnEveryRung_costsWhatTheFullSolutionCosts() {
+        Random random = new Random(1967);
+        Arranger arranger = new Arranger();
+        for (int i = 0; i < 40; i++) {
+            List<ChordSymbol> song = random.ints(4 + random.nextInt(9), 0, CHORDS.size())
+                    .mapToObj(c -> ChordSymbol.parse(CHORDS.get(c)))
+                    .toList();
+            int rung = 1 + i % 5;
+            ArrangementSettings settings = ArrangementSettings.ofRung(rung);
+            Sweep sweep = arranger.sweep(TeacherParts.chart(song), settings);
+            for (int capo = 0; capo <= sweep.highestCapo(); capo++) {
+                double sketched = sweep.sketch(OptionalInt.of(capo)).total();
+                double solved =
+                        arranger.solve(TeacherParts.chart(song), settings, capo).total();
+                assertEquals(solved, sketched, 1e-6, "seed 1967, rung " + rung + ", capo " + capo + ", " + song);
+            }
+        }
     }
 }

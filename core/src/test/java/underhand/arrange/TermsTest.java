@@ -46,9 +46,8 @@ class TermsTest {
                         .findFirst()
                         .orElseThrow(() -> new AssertionError("no fingering " + grip));
         SoundEffort sound = new SoundEffort(BOARD, Setting.ALONE, HouseRules.DEFAULT, false, parameters);
-        Effort.Builder effort = new Effort.Builder()
-                .addAll(new HandEffort(BOARD, THUMB, parameters).of(one))
-                .addAll(sound.ofShape(one.shape(), SoundEffort.Roles.of(ChordSymbol.parse(chord))));
+        Effort.Builder effort = new Effort.Builder().addAll(new HandEffort(BOARD, THUMB, parameters).of(one));
+        sound.ofShape(effort, one.shape(), SoundEffort.Roles.of(ChordSymbol.parse(chord)));
         sound.ofHand(effort, one);
         return effort.build();
     }

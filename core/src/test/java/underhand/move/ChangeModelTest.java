@@ -107,7 +107,7 @@ class ChangeModelTest {
     }
 
     @Test
-    void effortAndSeconds_randomGrips_equalTheFullChange() {
+    void cost_randomGrips_equalTheFullChange() {
         Random random = new Random(1954);
         List<Grip> grips = random.ints(60, 0, 1 << 12)
                 .mapToObj(
@@ -119,10 +119,10 @@ class ChangeModelTest {
             Grip from = grips.get(random.nextInt(grips.size()));
             Grip to = grips.get(random.nextInt(grips.size()));
             Change change = MODEL.between(from, to);
-            double[] both = MODEL.effortAndSeconds(from, to);
-            assertEquals(change.effort(), both[0], 1e-9, from + " to " + to);
-            assertEquals(change.neededSeconds(), both[1], 1e-9, from + " to " + to);
-            assertTrue(both[0] >= 0 && both[1] >= 0);
+            ChangeModel.Cost cost = MODEL.cost(from, to);
+            assertEquals(change.effort(), cost.effort(), 1e-9, from + " to " + to);
+            assertEquals(change.neededSeconds(), cost.seconds(), 1e-9, from + " to " + to);
+            assertTrue(cost.effort() >= 0 && cost.seconds() >= 0);
         }
     }
 
