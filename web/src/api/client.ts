@@ -175,7 +175,7 @@ export const api = {
   file: takeFile,
   readFile: (file: string, source: string | null) => call<ReadFile>('POST', '/files/read', { file, source }),
   arrange: (body: PreviewBody, signal?: AbortSignal) =>
-    call<Arrangement>('POST', '/arrangements/preview', body, signal),
+    call<Arrangement>('POST', '/arrangements/preview?alternatives=0', body, signal),
 };
 
 const STANDARD_TUNING = 'E2 A2 D3 G3 B3 E4';

@@ -3,7 +3,7 @@ import { api, type Alternative, type Placement, type PreviewBody } from '../../a
 
 const NONE: Alternative[] = [];
 
-/** Every other grip of a place in the part; the first few until the rest has come. */
+/** Every other grip of a place in the part, cheapest for the song first. */
 export function useAlternatives(
   body: PreviewBody | undefined,
   placement: Placement | undefined,
@@ -11,8 +11,7 @@ export function useAlternatives(
   const all = useQuery({
     queryKey: ['alternatives', body, placement?.index],
     queryFn: ({ signal }) => api.alternatives(body ?? {}, placement?.index ?? 0, signal),
-    enabled:
-      body !== undefined && placement !== undefined && placement.otherGrips > placement.alternatives.length,
+    enabled: body !== undefined && placement !== undefined && placement.otherGrips > 0,
   });
-  return all.data ?? placement?.alternatives ?? NONE;
+  return all.data ?? NONE;
 }

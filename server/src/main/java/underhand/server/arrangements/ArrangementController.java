@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import underhand.arrange.KeySweep;
 import underhand.arrange.VoiceRange;
@@ -20,15 +21,22 @@ import underhand.server.platform.InputException;
 @RequestMapping("/api/v1")
 class ArrangementController {
 
+    private static final int MOST_ALTERNATIVES = 100;
+
     private final ArrangementService service;
 
     ArrangementController(ArrangementService service) {
         this.service = service;
     }
 
+    /** @param alternatives how many other grips come with each place; the bench asks for those it shows */
     @PostMapping("/arrangements/preview")
-    ArrangementView preview(@RequestBody PreviewRequest request) {
-        return service.preview(request);
+    ArrangementView preview(@RequestBody PreviewRequest request, @RequestParam(defaultValue = "8") int alternatives) {
+        if (alternatives < 0 || alternatives > MOST_ALTERNATIVES) {
+            throw InputException.field(
+                    "alternatives", "alternatives must be 0 to " + MOST_ALTERNATIVES + ", was " + alternatives + ".");
+        }
+        return service.preview(request, alternatives);
     }
 
     /** @param index place in the part, from 0 */

@@ -38,20 +38,20 @@ import underhand.server.shapes.GripView.TermView;
 /** Writes an arrangement as the API gives it. */
 final class ArrangementMapper {
 
-    /** Alternatives that come with an arrangement; the rest is fetched for the place that is looked at. */
-    private static final int FIRST_ALTERNATIVES = 8;
-
     private final Arrangement arrangement;
     private final Fretboard board;
+    private final int alternatives;
 
-    private ArrangementMapper(Arrangement arrangement, ArrangementSettings settings) {
+    private ArrangementMapper(Arrangement arrangement, ArrangementSettings settings, int alternatives) {
         this.arrangement = arrangement;
+        this.alternatives = alternatives;
         this.board = new Fretboard(settings.guitar(), settings.tuning(), arrangement.capo());
     }
 
+    /** @param alternatives how many other grips come with each place; the rest is fetched for one looked at */
     static ArrangementView view(
-            Chart chart, List<Fault> faults, ArrangementSettings settings, Arrangement arrangement) {
-        ArrangementMapper mapper = new ArrangementMapper(arrangement, settings);
+            Chart chart, List<Fault> faults, ArrangementSettings settings, Arrangement arrangement, int alternatives) {
+        ArrangementMapper mapper = new ArrangementMapper(arrangement, settings, alternatives);
         return new ArrangementView(
                 chart.title(),
                 arrangement.key().glyphs(),
@@ -156,13 +156,13 @@ final class ArrangementMapper {
                         .map(g -> GripView.of(g, chord.orElseThrow(), board))
                         .orElse(null),
                 placed.locked(),
-                alternatives(placed, FIRST_ALTERNATIVES),
+                alternatives(placed),
                 placed.alternatives().size());
     }
 
-    private List<AlternativeView> alternatives(PlacedGrip placed, int most) {
+    private List<AlternativeView> alternatives(PlacedGrip placed) {
         return placed.alternatives().stream()
-                .limit(most)
+                .limit(alternatives)
                 .map(a -> new AlternativeView(
                         GripView.of(a.grip(), placed.segment().chord().orElseThrow(), board), round(a.price())))
                 .toList();
@@ -170,8 +170,8 @@ final class ArrangementMapper {
 
     /** Every other grip of one place of an arrangement. */
     static List<AlternativeView> alternatives(ArrangementSettings settings, Arrangement arrangement, int index) {
-        return new ArrangementMapper(arrangement, settings)
-                .alternatives(arrangement.placements().get(index), Integer.MAX_VALUE);
+        return new ArrangementMapper(arrangement, settings, Integer.MAX_VALUE)
+                .alternatives(arrangement.placements().get(index));
     }
 
     private static ChangeView change(TimedChange timed) {

@@ -50,9 +50,11 @@ public class ArrangementService {
 
     private record LadderKey(String source, int transpose, Integer section, ArrangementSettings settings) {}
 
-    ArrangementView preview(PreviewRequest request) {
+    /** @param alternatives how many other grips come with each place, the cheapest for the song */
+    ArrangementView preview(PreviewRequest request, int alternatives) {
         Task task = task(request);
-        return view(task, arrange(task));
+        return ArrangementMapper.view(
+                task.chart(), task.reading().faults(), task.settings(), arrange(task), alternatives);
     }
 
     /** A song arranged, with what it was arranged from. */
@@ -84,10 +86,6 @@ public class ArrangementService {
             throw InputException.field("index", "index must be 0 to " + (places - 1) + ", was " + index + ".");
         }
         return ArrangementMapper.alternatives(task.settings(), arrangement, index);
-    }
-
-    private static ArrangementView view(Task task, Arrangement arrangement) {
-        return ArrangementMapper.view(task.chart(), task.reading().faults(), task.settings(), arrangement);
     }
 
     /** What may stand in the place of a chord of the chart, and why the other rules propose nothing. */
@@ -135,7 +133,7 @@ public class ArrangementService {
                                 c.reading(),
                                 c.stand().name().toLowerCase(Locale.ROOT)))
                         .toList(),
-                ArrangementMapper.view(chart, List.of(), settings.withRung(step.rung()), step.arrangement()));
+                ArrangementMapper.view(chart, List.of(), settings.withRung(step.rung()), step.arrangement(), 0));
     }
 
     /** A second guitar beside a first; both play the first one's chart. */
@@ -145,7 +143,7 @@ public class ArrangementService {
                 SettingsReader.read(second, task.reading().chart());
         SecondPart part = beside(task, settings);
         return new SecondView(
-                ArrangementMapper.view(task.chart(), List.of(), settings, part.arrangement()),
+                ArrangementMapper.view(task.chart(), List.of(), settings, part.arrangement(), 0),
                 GripView.round(part.overlap().sharedPlaces()),
                 GripView.round(part.overlap().sharedPitches()),
                 GripView.round(part.overlap().registerSemitones()));
