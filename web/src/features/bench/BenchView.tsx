@@ -20,7 +20,7 @@ import { CapoRuler } from './CapoRuler';
 import { ChartEditor } from './ChartEditor';
 import { ConflictDialog } from './ConflictDialog';
 import { Dials } from './Dials';
-import { HandRoad } from './HandRoad';
+import { GuitarRoads } from './GuitarRoads';
 import { KeyDialog } from './KeyDialog';
 import { loopTempo, sectionLoop, type Loop } from '../../shared/loop';
 import { KeysDialog } from './KeysDialog';
@@ -28,7 +28,6 @@ import { PatternDialog } from '../patterns/PatternDialog';
 import { Transport } from '../sound/Transport';
 import { usePlayback } from '../sound/usePlayback';
 import { decide, reach } from './readings';
-import { SecondRoad } from './SecondRoad';
 import { TempoBar } from './TempoBar';
 import { useAlternatives } from './useAlternatives';
 import { useBench, type BenchDispatch } from './useBench';
@@ -153,7 +152,8 @@ function Bench({ id }: { id: number }) {
                     decided={decisions.capo !== null}
                     onCapo={(capo) => dispatch({ type: 'decide', change: { capo } })}
                   />
-                  <HandRoad
+                  <GuitarRoads
+                    second={second}
                     arrangement={data}
                     selected={chosen}
                     sounding={playback.place}
@@ -162,7 +162,6 @@ function Bench({ id }: { id: number }) {
                     onSelect={select}
                     onLoop={setLoop}
                   />
-                  {second && <SecondRoad second={second} selected={chosen} onSelect={select} />}
                 </>
               ) : (
                 !arrangement.isError && <Loading />

@@ -1,13 +1,14 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { Arrangement, Placement } from '../../api/client';
 import { useLeftHanded } from '../../shared/hand';
 import { BarRuler } from './BarRuler';
 import { ChordLane } from './ChordLane';
-import { fretY, labelled, roadFor, seen } from './handRoad';
+import { beside, fretY, labelled, roadFor, seen, type Played } from './handRoad';
 import type { Loop } from '../../shared/loop';
+import { RoadGhost } from './RoadGhost';
 import { RoadGrip } from './RoadGrip';
 import { RoadThreads } from './RoadThreads';
 import { TimeStrip } from './TimeStrip';
@@ -19,8 +20,9 @@ const HEIGHT = 226;
 
 /** The song from left to right, the neck from bottom to top: every grip, and every finger's way to the next. */
 export function HandRoad({
-  title = 'Hand road',
   arrangement,
+  other,
+  whose,
   selected,
   sounding = null,
   soundingBar = null,
@@ -28,8 +30,12 @@ export function HandRoad({
   onSelect,
   onLoop,
 }: {
-  title?: string;
+  /** The part whose fingers are followed. */
   arrangement: Arrangement;
+  /** Another guitar's part, drawn beside it without threads. */
+  other?: Arrangement | undefined;
+  /** Says which of two guitars is followed. */
+  whose?: ReactNode;
   selected: number | null;
   /** Place that is heard now. */
   sounding?: number | null;
@@ -44,9 +50,10 @@ export function HandRoad({
   const leftHanded = useLeftHanded();
   const viewport = useRef<HTMLDivElement>(null);
   const road = useMemo(
-    () => roadFor(placements, column, HEIGHT, leftHanded),
-    [placements, column, leftHanded],
+    () => roadFor(guitarsOn(arrangement, other), column, HEIGHT, leftHanded),
+    [arrangement, other, column, leftHanded],
   );
+  const ghosts = useMemo(() => (other ? beside(placements, other.placements) : []), [placements, other]);
   const [first, last] = seen(scroll.left, scroll.width, column, placements.length);
   const inView = placements.slice(first, last + 1);
   const changesInView = changes.filter((c) => c.to >= first && c.from <= last);
@@ -76,15 +83,16 @@ export function HandRoad({
   }, [selected, sounding, column]);
 
   const jump = (index: number) => viewport.current?.scrollTo({ left: index * column });
-  const frets = Array.from({ length: road.highestFret }, (_, i) => i + 1);
+  const frets = Array.from({ length: road.highestFret }, (_, i) => road.base - capo.chosen + i + 1);
   const width = Math.max(placements.length * column, 1);
 
   return (
-    <Box component="section" aria-label={title} data-places={placements.length}>
+    <Box component="section" aria-label="Hand road" data-places={placements.length}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
         <Typography variant="h3" component="h2" sx={{ whiteSpace: 'nowrap' }}>
-          {title}
+          Hand road
         </Typography>
+        {whose}
         <SectionJumps placements={placements} onJump={jump} />
         <Button
           size="small"
@@ -111,7 +119,11 @@ export function HandRoad({
           style={{ flex: 'none', marginTop: 24 }}
           className="road"
         >
-          {labelled(road, capo.chosen, frets).map((fret) => (
+          {labelled(
+            road,
+            capo.chosen,
+            frets.filter((f) => f > 0),
+          ).map((fret) => (
             <text
               key={fret}
               x={AXIS - 10}
@@ -122,7 +134,7 @@ export function HandRoad({
               {fret}
             </text>
           ))}
-          <text x={AXIS - 6} y={road.ground + 5} textAnchor="end" className="road-figure">
+          <text x={AXIS - 6} y={fretY(road, capo.chosen, 0) + 5} textAnchor="end" className="road-figure">
             {capo.chosen === 0 ? 'nut' : 'capo'}
           </text>
         </svg>
@@ -156,7 +168,32 @@ export function HandRoad({
                   className="road-fret"
                 />
               ))}
-              <line x1={0} x2={width} y1={road.ground} y2={road.ground} className="road-nut" />
+              {other && (
+                <line
+                  x1={0}
+                  x2={width}
+                  y1={fretY(road, other.capo.chosen, 0)}
+                  y2={fretY(road, other.capo.chosen, 0)}
+                  className="road-nut-other"
+                />
+              )}
+              <line
+                x1={0}
+                x2={width}
+                y1={fretY(road, capo.chosen, 0)}
+                y2={fretY(road, capo.chosen, 0)}
+                className="road-nut"
+              />
+              {other &&
+                inView.map(({ index }) => (
+                  <RoadGhost
+                    key={index}
+                    road={road}
+                    capo={other.capo.chosen}
+                    index={index}
+                    grip={ghosts[index] ?? null}
+                  />
+                ))}
               {changesInView.map((change) => (
                 <RoadThreads
                   key={change.to}
@@ -192,6 +229,14 @@ export function HandRoad({
       </Box>
     </Box>
   );
+}
+
+/** The guitars drawn, the followed one first. */
+function guitarsOn(arrangement: Arrangement, other: Arrangement | undefined): Played[] {
+  return [arrangement, ...(other ? [other] : [])].map(({ placements, capo }) => ({
+    placements,
+    capo: capo.chosen,
+  }));
 }
 
 /** Fingers that were free before this placement: they are drawn as rings. */

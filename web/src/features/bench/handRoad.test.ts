@@ -1,6 +1,17 @@
 import { describe, expect, test } from 'vitest';
 import type { Change, Grip, Placement } from '../../api/client';
-import { labelled, fretY, holdsOf, pressY, roadFor, seen, stringX, threadsOf, timeBar } from './handRoad';
+import {
+  beside,
+  labelled,
+  fretY,
+  holdsOf,
+  pressY,
+  roadFor,
+  seen,
+  stringX,
+  threadsOf,
+  timeBar,
+} from './handRoad';
 
 const grip = (frets: (number | null)[], fingers: (string | null)[]): Grip => ({
   shape: frets.map((f) => f ?? 'x').join(''),
@@ -38,17 +49,17 @@ const place = (index: number, g: Grip): Placement => ({
 const C = grip([null, 3, 2, 0, 1, 0], [null, '3', '2', null, '1', null]);
 const F = grip([1, 3, 3, 2, 1, 1], ['1', '3', '4', '2', '1', '1']);
 const placements = [place(0, C), place(1, F)];
-const road = roadFor(placements, 100, 300);
+const road = roadFor([{ placements, capo: 0 }], 100, 300);
 
 describe('the road', () => {
   test('numbers only the frets that have room for a number', () => {
     const frets = [1, 2, 3, 4, 5];
     expect(labelled(road, 0, frets)).toEqual(frets);
-    expect(labelled(roadFor(placements, 100, 60), 0, frets).length).toBeLessThan(5);
+    expect(labelled(roadFor([{ placements, capo: 0 }], 100, 60), 0, frets).length).toBeLessThan(5);
   });
 
   test('is mirrored for a left-handed player: the lowest string on the right', () => {
-    const left = roadFor(placements, 100, 300, true);
+    const left = roadFor([{ placements, capo: 0 }], 100, 300, true);
     expect(stringX(left, 1, 0)).toBeCloseTo(stringX(road, 1, 5), 9);
     expect(stringX(left, 0, 5)).toBeCloseTo(stringX(road, 0, 0), 9);
   });
@@ -73,7 +84,35 @@ describe('the road', () => {
 
   test('is high enough for its highest grip', () => {
     const high = grip([null, 9, 7, 8, null, null], [null, '3', '1', '2', null, null]);
-    expect(roadFor([place(0, high)], 100, 300).highestFret).toBe(10);
+    expect(roadFor([{ placements: [place(0, high)], capo: 0 }], 100, 300).highestFret).toBe(10);
+  });
+});
+
+describe('a road of two guitars', () => {
+  const two = roadFor(
+    [
+      { placements, capo: 5 },
+      { placements, capo: 2 },
+    ],
+    100,
+    300,
+  );
+
+  test('stands on the lower capo and reaches above the higher one', () => {
+    expect(two.base).toBe(2);
+    expect(fretY(two, 2, 0)).toBe(two.ground);
+    // Fret 3 above a capo at 5 is fret 8, six above the foot, and one more.
+    expect(two.highestFret).toBe(7);
+  });
+
+  test('puts the same place on the neck at the same height', () => {
+    expect(fretY(two, 5, 1)).toBeCloseTo(fretY(two, 2, 4), 9);
+    expect(pressY(two, 5, 1)).toBeCloseTo(pressY(two, 2, 4), 9);
+  });
+
+  test('finds what the other guitar plays at a placement, also where its chord is one and not two', () => {
+    const split = [place(0, C), { ...place(1, F), placement: 0, part: 1 }, { ...place(2, F), placement: 1 }];
+    expect(beside(split, [place(0, F)])).toEqual([F, F, null]);
   });
 });
 

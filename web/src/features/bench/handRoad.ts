@@ -14,8 +14,11 @@ export interface Road {
   column: number;
   height: number;
   top: number;
-  /** Y of the nut or capo. */
+  /** Fret at the foot of the road: the capo's, or the lower of two capos; 0 is the nut. */
+  base: number;
+  /** Y of that fret. */
   ground: number;
+  /** Frets drawn above the foot. */
   highestFret: number;
   strings: number;
   /** Drawn for a left-handed player: the lowest string on the right. */
@@ -35,26 +38,44 @@ export interface Thread {
 const FEWEST_FRETS = 5;
 const STUB = 16;
 
-/** A road high enough for every grip on it. */
-export function roadFor(placements: Placement[], column: number, height: number, mirrored = false): Road {
-  const frets = placements.flatMap((p) => p.grip?.frets ?? []).map((f) => f ?? 0);
-  const strings = placements.find((p) => p.grip)?.grip?.frets.length ?? 6;
-  const top = 10;
+/** What one guitar plays on the road: frets are counted from its own capo. */
+export interface Played {
+  placements: Placement[];
+  capo: number;
+}
+
+/** A road high enough for every grip on it, of one guitar or of two. */
+export function roadFor(guitars: Played[], column: number, height: number, mirrored = false): Road {
+  const base = Math.min(...guitars.map((g) => g.capo));
+  const highest = guitars.flatMap(({ placements, capo }) =>
+    placements.flatMap((p) => p.grip?.frets ?? []).map((f) => capo + (f ?? 0)),
+  );
+  const grip = guitars[0]?.placements.find((p) => p.grip)?.grip;
   return {
     column,
     height,
-    top,
+    top: 10,
+    base,
     ground: height - 26,
-    highestFret: Math.max(FEWEST_FRETS, 1 + Math.max(0, ...frets)),
-    strings,
+    highestFret: Math.max(FEWEST_FRETS, 1 + Math.max(0, ...highest) - base),
+    strings: grip?.frets.length ?? 6,
     mirrored,
   };
 }
 
-/** Y of a fret line above a capo, to true scale. */
+/** Y of a fret line above a guitar's capo, to true scale. */
 export function fretY(road: Road, capo: number, fret: number): number {
-  const share = (f: number) => fretShare(capo + f) - fretShare(capo);
-  return road.ground - (share(fret) / share(road.highestFret)) * (road.ground - road.top - 8);
+  const share = (f: number) => fretShare(f) - fretShare(road.base);
+  const part = share(capo + fret) / share(road.base + road.highestFret);
+  return road.ground - part * (road.ground - road.top - 8);
+}
+
+/** What another guitar plays at each placement of the first: its grip at the same chord of the chart. */
+export function beside(placements: Placement[], other: Placement[]): (Grip | null)[] {
+  const grips = new Map(other.map((p) => [`${p.placement}.${p.part}`, p.grip]));
+  return placements.map(
+    (p) => grips.get(`${p.placement}.${p.part}`) ?? grips.get(`${p.placement}.0`) ?? null,
+  );
 }
 
 const LABEL_HEIGHT = 13;

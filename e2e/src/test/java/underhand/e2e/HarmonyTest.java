@@ -115,19 +115,28 @@ class HarmonyTest extends InDemoBook {
     }
 
     @Test
-    void secondGuitar_added_playsElsewhereAndIsOnTheSheet() {
+    void secondGuitar_added_isOnTheSameRoadPlaysElsewhereAndIsOnTheSheet() {
         openSong("Galley Shuffle");
         List<WebElement> dials = browser.driver().findElements(By.cssSelector("main select"));
         new Select(dials.get(dials.size() - 1)).selectByVisibleText("an adult hand");
         browser.await(
-                By.cssSelector("[data-testid=second-guitar]"),
+                By.cssSelector("[data-testid=two-guitars]"),
                 t -> t.contains("0 % of its notes on the first one's strings and frets"));
-        assertEquals(
-                2,
-                browser.driver().findElements(By.cssSelector("[data-places]")).size());
+        List<String> first = browser.shapesOnTheRoad();
+        List<String> squares = besideTheRoad();
+        assertFalse(squares.equals(first));
+        browser.button("Second guitar").click();
+        browser.awaitTrue(() -> browser.shapesOnTheRoad().equals(squares));
+        assertEquals(first, besideTheRoad(), "both are on one road, whichever is followed");
         press(Keys.ESCAPE);
         browser.button("Sheet").click();
         browser.awaitTrue(() -> browser.driver().findElements(By.tagName("h1")).stream()
                 .anyMatch(h -> h.getText().equals("Second guitar")));
+    }
+
+    private List<String> besideTheRoad() {
+        return browser.driver().findElements(By.cssSelector("[data-beside]")).stream()
+                .map(g -> g.getAttribute("data-beside"))
+                .toList();
     }
 }
