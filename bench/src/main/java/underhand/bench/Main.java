@@ -1,6 +1,9 @@
 package underhand.bench;
 
 import java.util.Collection;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
@@ -16,15 +19,18 @@ public final class Main {
                         .include(PlannerBenchmark.class.getName())
                         .build())
                 .run();
-        System.out.println("| benchmark | bars | ms | error |");
+        System.out.println("| benchmark | bars or readings | ms | error |");
         System.out.println("|---|---|---|---|");
         for (RunResult result : results) {
             String name = result.getPrimaryResult().getLabel();
-            String bars = result.getParams().getParam("bars");
+            String size = Stream.of("bars", "readings")
+                    .map(result.getParams()::getParam)
+                    .filter(Objects::nonNull)
+                    .collect(Collectors.joining());
             System.out.printf(
                     "| %s | %s | %.2f | ± %.2f |%n",
                     name,
-                    bars == null ? "" : bars,
+                    size,
                     result.getPrimaryResult().getScore(),
                     result.getPrimaryResult().getScoreError());
         }

@@ -106,13 +106,13 @@ public class PlannerBenchmark {
         return last;
     }
 
-    /** The same with two readings accepted at every placement that has them. */
+    /** The same with so many readings accepted at every placement that has them. */
     @Benchmark
-    public Object sweepOf10CaposAnd5RungsWithReadings(Arranging state) {
+    public Object sweepOf10CaposAnd5RungsWithReadings(Arranging state, Accepting accepting) {
         Object last = null;
         for (int rung = Rung.LOWEST; rung <= Rung.HIGHEST; rung++) {
             last = state.arranger.sweep(
-                    state.song64, ArrangementSettings.ofRung(rung).withReadings(state.accepted.get(rung - 1)));
+                    state.song64, ArrangementSettings.ofRung(rung).withReadings(accepting.accepted.get(rung - 1)));
         }
         return last;
     }
@@ -121,11 +121,22 @@ public class PlannerBenchmark {
     public static class Arranging {
         final Arranger arranger = new Arranger();
         final Chart song64 = Songs.of(64);
+    }
+
+    @State(Scope.Benchmark)
+    public static class Accepting {
+        @Param({"1", "2"})
+        public int readings;
 
         /** Accepted readings, by rung. */
-        final List<List<ReadingChoice>> accepted = IntStream.rangeClosed(Rung.LOWEST, Rung.HIGHEST)
-                .mapToObj(rung -> Songs.twoReadingsEverywhere(arranger, song64, rung))
-                .toList();
+        List<List<ReadingChoice>> accepted;
+
+        @Setup
+        public void accept(Arranging arranging) {
+            accepted = IntStream.rangeClosed(Rung.LOWEST, Rung.HIGHEST)
+                    .mapToObj(rung -> Songs.accepting(readings, arranging.arranger, arranging.song64, rung))
+                    .toList();
+        }
     }
 
     /** A sweep of a song of so many bars on rung 3. */

@@ -42,14 +42,14 @@ final class Songs {
                 List.of(new Section("", Optional.empty(), all)));
     }
 
-    /** The first two readings that the rules propose for each placement, accepted. */
-    static List<ReadingChoice> twoReadingsEverywhere(Arranger arranger, Chart song, int rung) {
+    /** The first so many readings that the rules propose for each placement, accepted. */
+    static List<ReadingChoice> accepting(int readings, Arranger arranger, Chart song, int rung) {
         Sweep sweep = arranger.sweep(song, ArrangementSettings.ofRung(rung).withCapo(0));
         List<ReadingChoice> choices = new ArrayList<>();
         for (int placement = 0; placement < song.placements().size(); placement++) {
             int at = placement;
             sweep.judgement(placement).stream()
-                    .flatMap(j -> j.readings().stream().limit(2))
+                    .flatMap(j -> j.readings().stream().limit(readings))
                     .forEach(r -> choices.add(new ReadingChoice(at, r.rule(), ReadingChoice.Stand.ACCEPTED)));
         }
         return choices;

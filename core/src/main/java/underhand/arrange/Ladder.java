@@ -87,12 +87,14 @@ public final class Ladder {
     private final Chart chart;
     private final HarmonyReader harmony;
     private final ArrangementSettings settings;
+    private final LadderWords words;
 
     private Ladder(Arranger arranger, Chart chart, ArrangementSettings settings) {
         this.arranger = arranger;
         this.chart = chart;
         this.harmony = HarmonyReader.of(chart);
         this.settings = settings;
+        this.words = new LadderWords(settings);
     }
 
     /** The five rungs of a chart, the first first. Locks and readings of the settings are left out. */
@@ -121,7 +123,7 @@ public final class Ladder {
     }
 
     /** Of all choices the one with the fewest faults; of equal ones the plainest. */
-    private static Climb best(List<List<LadderStep>> tried, List<LadderStep> chosen, Climb best) {
+    private Climb best(List<List<LadderStep>> tried, List<LadderStep> chosen, Climb best) {
         if (chosen.size() == tried.size()) {
             int faults = faults(chosen);
             return faults < best.faults() ? new Climb(List.copyOf(chosen), faults) : best;
@@ -129,7 +131,8 @@ public final class Ladder {
         Climb found = best;
         for (LadderStep step : tried.get(chosen.size())) {
             LadderStep below = chosen.isEmpty() ? null : chosen.get(chosen.size() - 1);
-            chosen.add(step.above(below));
+            chosen.add(step.withAdds(
+                    words.adds(Optional.ofNullable(below).map(LadderStep::arrangement), step.arrangement())));
             found = faults(chosen) < found.faults() ? best(tried, chosen, found) : found;
             chosen.remove(chosen.size() - 1);
         }

@@ -1,7 +1,6 @@
 package underhand.arrange;
 
 import java.util.List;
-import java.util.Optional;
 
 /**
  * One rung of a song's ladder.
@@ -14,11 +13,6 @@ public record LadderStep(int rung, Arrangement arrangement, List<ReadingChoice> 
 
     public LadderStep {
         readings = List.copyOf(readings);
-    }
-
-    /** The same step with what it adds to the one below; null for the lowest. */
-    LadderStep above(LadderStep below) {
-        return withAdds(LadderWords.adds(Optional.ofNullable(below).map(LadderStep::arrangement), arrangement));
     }
 
     LadderStep withAdds(String other) {

@@ -1,8 +1,10 @@
 package underhand.arrange;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -12,16 +14,44 @@ import underhand.chord.ChordSymbol;
 import underhand.chord.ChordType;
 import underhand.harmony.Reading;
 import underhand.harmony.Rules;
+import underhand.neck.Fretboard;
+import underhand.neck.Guitar;
+import underhand.neck.Tuning;
 
 /** Says what one arrangement of a song adds to another. */
 final class LadderWords {
 
     private static final int NAMED = 3;
 
-    private LadderWords() {}
+    /** Families of shapes that are worth a name when a rung brings the first of them. */
+    private static final Map<String, String> FAMILIES = families();
+
+    /** The neck counts as new when it goes on for so many frets. */
+    private static final int FRETS_ON = 3;
+
+    private final Guitar guitar;
+    private final Tuning tuning;
+
+    LadderWords(ArrangementSettings settings) {
+        this.guitar = settings.guitar();
+        this.tuning = settings.tuning();
+    }
+
+    private static Map<String, String> families() {
+        Map<String, String> words = new LinkedHashMap<>();
+        words.put("triad", "three-string parts");
+        words.put("shell", "shells");
+        words.put("guide tones", "guide tones alone");
+        words.put("tenth", "tenths");
+        words.put("drop 2", "drop 2 shapes");
+        words.put("drop 3", "drop 3 shapes");
+        words.put("rootless", "shapes without their root");
+        words.put("quartal", "stacked fourths");
+        return words;
+    }
 
     /** One sentence; empty when nothing is new. */
-    static String adds(Optional<Arrangement> below, Arrangement above) {
+    String adds(Optional<Arrangement> below, Arrangement above) {
         if (below.isEmpty()) {
             return "Starts with " + count(shapes(above).size(), "shape") + ".";
         }
@@ -34,13 +64,15 @@ final class LadderWords {
             news.add("basses other than the root (" + named(slashes(above)) + ")");
         }
         if (below.get().capo() > 0 && above.capo() == 0) {
-            news.add("no capo");
+            news.add("the song without a capo");
         }
+        shapes(news, below.get(), above);
+        neck(news, below.get(), above);
         if (news.isEmpty()) {
-            Set<String> fresh = shapes(above);
-            fresh.removeAll(shapes(below.get()));
+            Set<String> fresh = chordShapes(above);
+            fresh.removeAll(chordShapes(below.get()));
             if (!fresh.isEmpty()) {
-                news.add(count(fresh.size(), "other shape") + " (" + named(fresh) + ")");
+                news.add((fresh.size() == 1 ? "another grip: " : "other grips: ") + named(fresh));
             }
         }
         return news.isEmpty() ? "" : "Adds " + String.join(", ", news) + ".";
@@ -75,6 +107,59 @@ final class LadderWords {
 
     private static Stream<ChordSymbol> played(Arrangement part) {
         return part.placements().stream().flatMap(p -> p.played().stream());
+    }
+
+    /** Families of shapes of which the part below has none, each with its first shape. */
+    private void shapes(List<String> news, Arrangement below, Arrangement above) {
+        Set<String> known = tagged(below).keySet();
+        Map<String, String> fresh = tagged(above);
+        FAMILIES.forEach((tag, words) -> {
+            if (fresh.containsKey(tag) && !known.contains(tag)) {
+                news.add(words + " (" + fresh.get(tag) + ")");
+            }
+        });
+    }
+
+    /** First grip of each family in a part, by its tag; an open chord is known as one, whatever its voicing. */
+    private Map<String, String> tagged(Arrangement part) {
+        Fretboard board = new Fretboard(guitar, tuning, part.capo());
+        Map<String, String> first = new LinkedHashMap<>();
+        for (PlacedGrip placed : part.placements()) {
+            placed.grip().ifPresent(grip -> {
+                List<String> tags = grip.tags(placed.segment().chord().orElseThrow(), board);
+                if (!tags.contains("open")) {
+                    tags.forEach(tag -> first.putIfAbsent(tag, named(placed, grip)));
+                }
+            });
+        }
+        return first;
+    }
+
+    private static void neck(List<String> news, Arrangement below, Arrangement above) {
+        int fret = highestFret(above);
+        if (fret >= highestFret(below) + FRETS_ON) {
+            news.add("the neck up to fret " + fret);
+        }
+    }
+
+    private static int highestFret(Arrangement part) {
+        return part.placements().stream()
+                .flatMap(p -> p.grip().stream())
+                .mapToInt(g -> part.capo() + g.grip().shape().highestFret())
+                .max()
+                .orElse(0);
+    }
+
+    /** Grips with the chords they stand for, such as {@code A x02224}. */
+    private static Set<String> chordShapes(Arrangement part) {
+        return part.placements().stream()
+                .flatMap(p -> p.grip().map(g -> named(p, g)).stream())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    private static String named(PlacedGrip placed, RatedGrip grip) {
+        return placed.played().map(ChordSymbol::glyphs).orElse("") + " "
+                + grip.grip().shape();
     }
 
     private static void chords(

@@ -124,10 +124,6 @@ class HarmonyCallsTest {
                 continue;
             }
             ObjectNode body = json.createObjectNode();
-            // One song whole, of the others the first section.
-            if (climbed > 0) {
-                body.put("section", 0);
-            }
             body.putObject("song")
                     .putObject("chart")
                     .put("source", song.get("source").asText());

@@ -1,0 +1,47 @@
+package underhand.arrange;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import underhand.chord.ChordSymbol;
+import underhand.neck.Shape;
+
+class LadderWordsTest {
+
+    private static final ArrangementSettings SETTINGS = ArrangementSettings.ofRung(5);
+
+    private static Arrangement part(String chord, String shape, int capo) {
+        ChordSymbol sounding = ChordSymbol.parse(chord);
+        return new Arranger()
+                .arrange(
+                        TeacherParts.chart(List.of(sounding)),
+                        SETTINGS.withCapo(capo).withLocks(List.of(new Lock.OnShape(0, 0, Shape.parse(shape)))));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            C     | x32010 | 0 | C     | x32010 | 0 | ''
+            C     | x32010 | 0 | C     | 332010 | 0 | Adds another grip: C 332010.
+            C     | x32010 | 0 | C     | xxx553 | 0 | Adds three-string parts (C xxx553).
+            Am7   | x02010 | 0 | Am7   | 5x55xx | 0 | Adds shells (Am7 5x55xx), the neck up to fret 5.
+            Cmaj7 | x32000 | 0 | Cmaj7 | x3545x | 0 | Adds drop 2 shapes (Cmaj7 x3545x).
+            D     | x32010 | 2 | D     | xx0232 | 0 | Adds the song without a capo.
+            G     | 320003 | 0 | G7    | 320001 | 0 | Adds sevenths (G7).
+            Em    | 022000 | 0 | Em    | 079987 | 0 | 'Adds the full barre, the neck up to fret 9.'
+            """)
+    void adds_oneChordPlayedTwoWays_namesWhatIsNew(
+            String below, String low, int lowCapo, String above, String high, int highCapo, String sentence) {
+        assertEquals(
+                sentence,
+                new LadderWords(SETTINGS).adds(Optional.of(part(below, low, lowCapo)), part(above, high, highCapo)));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"C,x32010,Starts with 1 shape."})
+    void adds_lowestRung_countsItsShapes(String chord, String shape, String sentence) {
+        assertEquals(sentence, new LadderWords(SETTINGS).adds(Optional.empty(), part(chord, shape, 0)));
+    }
+}
