@@ -200,7 +200,7 @@ function Fit({
   onTake: () => void;
   onTakeGrip: (place: number, shape: string) => void;
 }) {
-  const { pattern, breaks } = fit;
+  const { pattern, breaks, hands } = fit;
   const better = breaks?.better;
   return (
     <Box
@@ -227,6 +227,16 @@ function Fit({
         <Box sx={{ fontFamily: MONO, fontWeight: 700, overflowX: 'auto', whiteSpace: 'nowrap' }}>
           {glance(pattern.steps)}
         </Box>
+        {hands.map(({ school, fingers }) => (
+          <Box key={school} sx={{ display: 'flex', gap: 1, fontSize: '0.88rem', overflowX: 'auto' }}>
+            <Box component="span" sx={{ color: 'text.secondary', flex: '0 0 6.5em' }}>
+              {school}
+            </Box>
+            <Box component="span" sx={{ fontFamily: MONO, whiteSpace: 'nowrap' }}>
+              {fingers.join(' ')}
+            </Box>
+          </Box>
+        ))}
         <Box sx={{ fontSize: '0.88rem', color: breaks ? 'error.main' : 'text.secondary' }}>
           {fit.reasons.join('; ')}
         </Box>

@@ -93,4 +93,12 @@ class ArchitectureTest {
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("org.springframework..", "jakarta..", "javax.persistence..", "com.fasterxml..");
+
+    /** A Turkish machine makes ı of I. */
+    @ArchTest
+    static final ArchRule lettersAreTheSameEverywhere = noClasses()
+            .should()
+            .callMethod(String.class, "toLowerCase")
+            .orShould()
+            .callMethod(String.class, "toUpperCase");
 }

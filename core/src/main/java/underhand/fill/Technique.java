@@ -1,5 +1,7 @@
 package underhand.fill;
 
+import java.util.Locale;
+
 /** How a note is made to sound. */
 public enum Technique {
     /** The right hand plucks it. */
@@ -13,6 +15,6 @@ public enum Technique {
 
     /** {@code plucked}, {@code hammer-on}, {@code pull-off} or {@code slide}. */
     public String label() {
-        return name().toLowerCase().replace('_', '-');
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

@@ -2,6 +2,7 @@ package underhand.format;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import underhand.chord.ChordSymbol;
 
@@ -22,7 +23,7 @@ final class ChordSuggester {
         if (text.isEmpty() || text.length() > LONGEST) {
             return Optional.empty();
         }
-        String upper = text.substring(0, 1).toUpperCase() + text.substring(1);
+        String upper = text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
         String german = upper.startsWith("H") ? "B" + upper.substring(1) : upper;
         if (!german.equals(text) && ChordSymbol.tryParse(german).isPresent()) {
             return Optional.of(german);

@@ -1,5 +1,6 @@
 package underhand.harmony;
 
+import java.util.Locale;
 import underhand.chord.ChordSymbol;
 import underhand.chord.ChordType;
 import underhand.pitch.Interval;
@@ -28,7 +29,9 @@ public final class Degree {
         int off = Math.floorMod(above - key.mode().semitones(step) + 6, 12) - 6;
         boolean minor = chord.type().hasInterval(MINOR_THIRD);
         String numeral = NUMERALS[step];
-        return (off < 0 ? "♭" : off > 0 ? "♯" : "") + (minor ? numeral.toLowerCase() : numeral) + quality(chord.type());
+        return (off < 0 ? "♭" : off > 0 ? "♯" : "")
+                + (minor ? numeral.toLowerCase(Locale.ROOT) : numeral)
+                + quality(chord.type());
     }
 
     /** The scale step of a root; one between two steps is the upper one lowered, but the fourth is raised. */

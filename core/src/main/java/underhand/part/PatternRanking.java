@@ -2,6 +2,7 @@ package underhand.part;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -20,7 +21,9 @@ import underhand.neck.Fretboard;
 import underhand.picking.PatternRun;
 import underhand.picking.PickedStrings;
 import underhand.picking.PickingPattern;
+import underhand.picking.RightHand;
 import underhand.picking.RightHandLimit;
+import underhand.picking.School;
 import underhand.picking.Step;
 
 /**
@@ -50,8 +53,14 @@ public final class PatternRanking {
      * @param score higher is better
      * @param reasons in words, the weightiest first
      * @param breaks the first chord that cannot carry it
+     * @param fingers the right hand's fingers stroke by stroke in each school; empty for a strummed pattern
      */
-    public record Fit(PickingPattern pattern, double score, List<String> reasons, Optional<Break> breaks) {}
+    public record Fit(
+            PickingPattern pattern,
+            double score,
+            List<String> reasons,
+            Optional<Break> breaks,
+            Map<School, List<String>> fingers) {}
 
     /**
      * A chord whose grip cannot carry a pattern.
@@ -124,7 +133,16 @@ public final class PatternRanking {
             score -= BREAKS;
             reasons.add(0, breaks.get().words());
         }
-        return new Fit(pattern, score, reasons, breaks);
+        return new Fit(pattern, score, reasons, breaks, fingers(pattern));
+    }
+
+    private Map<School, List<String>> fingers(PickingPattern pattern) {
+        Map<School, List<String>> fingers = new EnumMap<>(School.class);
+        for (School school : pattern.isStrummed() ? new School[0] : School.values()) {
+            double fast = RightHandLimit.of(settings.rung()).fastSeconds();
+            fingers.put(school, new RightHand(school, fast).fingers(pattern, 60.0 / arrangement.tempo()));
+        }
+        return fingers;
     }
 
     private double forSetting(PickingPattern pattern, List<String> reasons) {

@@ -1,5 +1,7 @@
 package underhand.picking;
 
+import java.util.Locale;
+
 /** A finger of the picking hand, from the thumb: pulgar, indice, medio, anular. */
 public enum Finger {
     P,
@@ -9,6 +11,6 @@ public enum Finger {
 
     /** {@code p}, {@code i}, {@code m} or {@code a}. */
     public String letter() {
-        return name().toLowerCase();
+        return name().toLowerCase(Locale.ROOT);
     }
 }

@@ -3,7 +3,11 @@ package underhand.picking;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /**
  * Gives every plucked string its finger: the school's own finger where it can, another where the same finger would have to
@@ -22,6 +26,12 @@ public final class RightHand {
 
     /** The thumb among the fingers' strings, on top of its distance (memory). */
     private static final double AWAY = 0.5;
+
+    private static final int STRINGS = 6;
+
+    /** Strings of the roles over a chord that sounds on all six, from the lowest. */
+    private static final Map<Role, Integer> DEFAULT_STRINGS =
+            Map.of(Role.ROOT, 0, Role.OTHER_BASS, 1, Role.LOW, 3, Role.MIDDLE, 4, Role.HIGH, 5);
 
     private final School school;
     private final double fastSeconds;
@@ -77,6 +87,33 @@ public final class RightHand {
             at = from[i][at];
         }
         return fingers;
+    }
+
+    /**
+     * The fingers of a picked pattern played twice through over a chord on all strings of a guitar in standard tuning: what
+     * the second time has, for each stroke {@code p}, {@code im} and so on.
+     *
+     * @param beatSeconds length of a beat
+     */
+    public List<String> fingers(PickingPattern pattern, double beatSeconds) {
+        List<Pluck> plucks = new ArrayList<>();
+        int steps = pattern.steps().size();
+        for (int i = 0; i < 2 * steps; i++) {
+            if (pattern.steps().get(i % steps) instanceof Step.Pick pick) {
+                plucks.add(overWholeChord(pick, i * pattern.stepBeats() * beatSeconds));
+            }
+        }
+        return fingers(plucks).stream()
+                .skip(plucks.size() / 2)
+                .map(together -> together.stream().map(Finger::letter).collect(Collectors.joining()))
+                .toList();
+    }
+
+    private static Pluck overWholeChord(Step.Pick pick, double seconds) {
+        SortedMap<Integer, Optional<Role>> strings = new TreeMap<>();
+        pick.roles().forEach(role -> strings.put(DEFAULT_STRINGS.get(role), Optional.of(role)));
+        pick.strings().forEach(number -> strings.put(STRINGS - number, Optional.empty()));
+        return new Pluck(seconds, List.copyOf(strings.keySet()), List.copyOf(strings.values()));
     }
 
     private static int cheapest(double[] costs) {

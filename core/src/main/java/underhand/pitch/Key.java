@@ -1,5 +1,6 @@
 package underhand.pitch;
 
+import java.util.Locale;
 import java.util.Objects;
 
 /** A key, such as A major or F♯ minor. */
@@ -18,12 +19,12 @@ public record Key(Note tonic, Mode mode) {
     /** Reads {@code A}, {@code Am}, {@code F# minor}, {@code Bb major}, {@code Ebmaj}, {@code c# min}. */
     public static Key parse(String text) {
         String trimmed = text.trim();
-        String upper = trimmed.isEmpty() ? "" : trimmed.substring(0, 1).toUpperCase() + trimmed.substring(1);
+        String upper = trimmed.isEmpty() ? "" : trimmed.substring(0, 1).toUpperCase(Locale.ROOT) + trimmed.substring(1);
         Note.Prefix prefix = Note.readPrefix(upper)
                 .orElseThrow(
                         () -> new PitchFormatException(text, 0, "a key starts with a note, such as A or F# minor"));
         String rest = upper.substring(prefix.length()).trim();
-        Mode mode = switch (rest.equals("M") ? "major" : rest.toLowerCase()) {
+        Mode mode = switch (rest.equals("M") ? "major" : rest.toLowerCase(Locale.ROOT)) {
             case "", "maj", "major" -> Mode.MAJOR;
             case "m", "-", "min", "minor" -> Mode.MINOR;
             default ->

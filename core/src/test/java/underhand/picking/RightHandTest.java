@@ -59,6 +59,20 @@ class RightHandTest {
         assertEquals(expected, fingers(school, steps, 0.2, 0.8));
     }
 
+    /** A pattern by itself, over a chord that sounds on every string. */
+    @ParameterizedTest
+    @CsvSource({
+        "PIMA, r l m h, p i m a",
+        "THUMB_LED, r l m h, p p p i",
+        "PIMA, rlmh . lmh ., pima ima",
+        "PIMA, r 3 b 2, p i p m",
+        "PIMA, r . b ., p p",
+    })
+    void fingers_ofAPattern_areThoseOfItsSecondTime(School school, String steps, String expected) {
+        PickingPattern pattern = PickingPattern.parse("x", "x", "4/4", false, 1, steps);
+        assertEquals(expected, String.join(" ", new RightHand(school, 0.15).fingers(pattern, 0.5)));
+    }
+
     @Test
     void fingers_fast_alternateInsteadOfRepeating() {
         String fast = fingers(School.THUMB_LED, "r l m h", 0.2, 0.15);

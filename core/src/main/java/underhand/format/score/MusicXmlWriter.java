@@ -1,5 +1,6 @@
 package underhand.format.score;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -75,8 +76,9 @@ public final class MusicXmlWriter {
             }
             attributes(bar, i == 0);
             bar.section().filter(s -> !s.isBlank()).ifPresent(this::rehearsal);
+            List<Event> events = withNext(bars, i);
             for (int at = 0; at < written.events().size(); at++) {
-                event(written.events(), at);
+                event(events, at);
             }
             if (i == bars.size() - 1) {
                 xml.open("barline", "location", "right")
@@ -85,6 +87,15 @@ public final class MusicXmlWriter {
             }
             xml.close();
         }
+    }
+
+    /** The events of a bar and the first of the next: a slide may go over the bar line. */
+    private static List<Event> withNext(List<Notation.WrittenBar> bars, int bar) {
+        List<Event> events = new ArrayList<>(bars.get(bar).events());
+        if (bar + 1 < bars.size()) {
+            bars.get(bar + 1).events().stream().findFirst().ifPresent(events::add);
+        }
+        return events;
     }
 
     private void attributes(PartBar bar, boolean first) {
@@ -310,7 +321,7 @@ public final class MusicXmlWriter {
         return technique == Technique.HAMMER_ON ? "H" : "P";
     }
 
-    /** How the next event of the bar reaches its note on the same string. */
+    /** How the next event reaches its note on the same string. */
     private static Optional<Technique> reached(List<Event> events, int at, PlayedNote note) {
         if (at + 1 >= events.size()) {
             return Optional.empty();

@@ -12,7 +12,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.sound.midi.MetaMessage;
 import javax.sound.midi.MidiSystem;
@@ -22,9 +25,12 @@ import javax.sound.midi.Track;
 import org.audiveris.proxymusic.Attributes;
 import org.audiveris.proxymusic.Fingering;
 import org.audiveris.proxymusic.Fret;
+import org.audiveris.proxymusic.HammerOnPullOff;
 import org.audiveris.proxymusic.Notations;
 import org.audiveris.proxymusic.Note;
 import org.audiveris.proxymusic.ScorePartwise;
+import org.audiveris.proxymusic.Slide;
+import org.audiveris.proxymusic.StartStop;
 import org.audiveris.proxymusic.Technical;
 import org.audiveris.proxymusic.util.Marshalling;
 import org.junit.jupiter.api.Test;
@@ -37,6 +43,7 @@ import underhand.chart.Chart;
 import underhand.chart.Placement;
 import underhand.fill.Fill;
 import underhand.fill.Fills;
+import underhand.fill.Technique;
 import underhand.format.ChartTextReader;
 import underhand.format.ChartTextWriter;
 import underhand.neck.Fretboard;
@@ -83,10 +90,12 @@ class WritersTest {
             Arrangement arrangement = new Arranger().arrange(chart, settings);
             Fills fills = new Fills(arrangement, settings);
             List<Fill> chosen = new ArrayList<>();
-            arrangement
-                    .placements()
-                    .forEach(p ->
-                            fills.at(p.index()).fills().stream().findFirst().ifPresent(chosen::add));
+            arrangement.placements().forEach(p -> {
+                List<Fill> here = fills.at(p.index()).fills();
+                if (!here.isEmpty()) {
+                    chosen.add(here.get(p.index() % here.size()));
+                }
+            });
             Part part = PartWriter.write(arrangement, settings, chosen);
             return new ScoredPart("Guitar", part, settings.tuning(), false);
         }
@@ -133,8 +142,12 @@ class WritersTest {
         int fret = -1;
         String left = "-";
         String right = "-";
+        String technique = "";
         for (Notations notations : note.getNotations()) {
             for (Object mark : notations.getTiedOrSlurOrTuplet()) {
+                if (mark instanceof Slide slide && slide.getType() == StartStop.STOP) {
+                    technique = " slide";
+                }
                 if (mark instanceof Technical technical) {
                     for (JAXBElement<?> element : technical.getUpBowOrDownBowOrHarmonic()) {
                         Object value = element.getValue();
@@ -144,6 +157,8 @@ class WritersTest {
                             fret = at.getValue().intValue();
                         } else if (value instanceof Fingering fingering) {
                             left = fingering.getValue();
+                        } else if (value instanceof HammerOnPullOff both && both.getType() == StartStop.STOP) {
+                            technique = " " + element.getName().getLocalPart();
                         } else if (element.getName().getLocalPart().equals("pluck")) {
                             right = ((org.audiveris.proxymusic.PlacementText) value).getValue();
                         }
@@ -151,13 +166,25 @@ class WritersTest {
                 }
             }
         }
-        return midi + " string " + string + " fret " + fret + " " + left + " " + right;
+        return midi + " string " + string + " fret " + fret + " " + left + " " + right + technique;
     }
 
     private static String ours(PlayedNote note) {
         String left = note.leftFinger() == 0 ? "-" : note.leftFinger() == 5 ? "T" : "" + note.leftFinger();
         return note.midi() + " string " + (6 - note.string()) + " fret " + note.fret() + " " + left + " "
-                + note.rightFinger().map(f -> f.letter()).orElse("-");
+                + note.rightFinger().map(f -> f.letter()).orElse("-")
+                + (note.technique() == Technique.PLUCKED
+                        ? ""
+                        : " " + note.technique().label());
+    }
+
+    @Test
+    void cases_haveEveryTechnique() {
+        Set<Technique> heard = cases().flatMap(c -> c.scored().part().strikes().stream())
+                .flatMap(strike -> strike.notes().stream())
+                .map(PlayedNote::technique)
+                .collect(Collectors.toSet());
+        assertTrue(heard.containsAll(List.of(Technique.values())), heard.toString());
     }
 
     @ParameterizedTest
@@ -174,6 +201,23 @@ class WritersTest {
     }
 
     /** Every measure is full, as its durations say. */
+    /** A slide or a hammer-on over a bar line begins in the bar before. */
+    @ParameterizedTest
+    @MethodSource("cases")
+    void musicXml_everyTechnique_hasItsBeginningAndItsEnd(Case song) {
+        String xml = MusicXmlWriter.write("t", List.of(song.scored()));
+        for (String mark : List.of("slide", "hammer-on", "pull-off")) {
+            assertEquals(count(xml, mark, "stop"), count(xml, mark, "start"), mark);
+        }
+    }
+
+    private static long count(String xml, String mark, String type) {
+        return Pattern.compile("<" + mark + " type=\"" + type + "\"")
+                .matcher(xml)
+                .results()
+                .count();
+    }
+
     @ParameterizedTest
     @MethodSource("cases")
     void musicXml_readByProxyMusic_fillsItsMeasuresAndKeepsCapoAndTuning(Case song) throws Exception {

@@ -88,11 +88,16 @@ class PartController {
             String words,
             @Schema(nullable = true) String better) {}
 
+    /** @param fingers stroke by stroke, such as {@code p}, {@code im} */
+    record HandView(String school, List<String> fingers) {}
+
+    /** @param hands the fingers in each school of picking; none for a strummed pattern */
     record FitView(
             PatternView pattern,
             double score,
             List<String> reasons,
-            @Schema(nullable = true) BreakView breaks) {
+            @Schema(nullable = true) BreakView breaks,
+            List<HandView> hands) {
 
         static FitView of(PatternRanking.Fit fit) {
             return new FitView(
@@ -106,7 +111,10 @@ class PartController {
                                     b.better()
                                             .map(g -> g.grip().grip().shape().toString())
                                             .orElse(null)))
-                            .orElse(null));
+                            .orElse(null),
+                    fit.fingers().entrySet().stream()
+                            .map(hand -> new HandView(hand.getKey().label(), hand.getValue()))
+                            .toList());
         }
     }
 
