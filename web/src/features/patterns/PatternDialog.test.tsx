@@ -22,6 +22,7 @@ const fit = (id: string, steps: string, more: Partial<PatternFit> = {}): Pattern
   score: 1,
   reasons: ['in time for every change'],
   breaks: null,
+  hands: [],
   ...more,
 });
 
@@ -40,6 +41,10 @@ beforeEach(() => {
     fit('arpeggio-up', 'r l m h', {
       breaks: { place: 1, words: 'G as xxx003 cannot carry it', better: '320003' },
       reasons: ['G as xxx003 cannot carry it'],
+      hands: [
+        { school: 'p i m a', fingers: ['p', 'i', 'm', 'a'] },
+        { school: 'thumb leads', fingers: ['p', 'p', 'p', 'i'] },
+      ],
     }),
     fit('own', 'D . D U', { pattern: { ...fit('own', 'D . D U').pattern, name: 'Pump stroke' } }),
   ]);
@@ -107,4 +112,10 @@ test('every fourth bar is varied on request', async () => {
   const { onChoose, user } = await open([{ pattern: 'folk-strum', section: null }]);
   await user.click(screen.getByLabelText('vary every fourth bar'));
   expect(onChoose).toHaveBeenLastCalledWith([{ pattern: 'folk-strum', section: null, vary: true }]);
+});
+
+test('a picked pattern shows the fingers of both schools', async () => {
+  await open();
+  expect(await screen.findByText('p p p i')).toBeTruthy();
+  expect(screen.getAllByText('thumb leads')).toHaveLength(1);
 });

@@ -25,6 +25,7 @@ import org.openqa.selenium.support.ui.Select;
 class PlayingTest extends InDemoBook {
 
     private static final By CLOCK = By.cssSelector("[data-testid=clock]");
+    private static final By SOUNDING = By.cssSelector("[data-sounding]");
     private static final By PLAY = By.cssSelector("[aria-label=Play]");
     private static final By DIALOG = By.cssSelector("[role=dialog]");
 
@@ -156,6 +157,24 @@ class PlayingTest extends InDemoBook {
         browser.find(By.cssSelector("[data-printed=yes]"));
         browser.button("Page on").click();
         new Select(browser.find(By.cssSelector("select[aria-label=Paper]"))).selectByVisibleText("Letter");
+    }
+
+    @Test
+    void sheet_played_marksTheWordsAndTheStaffThatSound() {
+        openSong("Towpath Morning");
+        browser.button("Sheet").click();
+        browser.button("words and grips").click();
+        browser.find(PLAY).click();
+        TreeSet<String> heard = new TreeSet<>();
+        browser.awaitTrue(() -> {
+            browser.driver().findElements(SOUNDING).forEach(e -> heard.add(e.getText()));
+            return heard.size() >= 2;
+        });
+        browser.button("staff and tab").click();
+        browser.awaitTrue(() -> browser.driver().findElements(SOUNDING).stream()
+                .anyMatch(e -> !e.findElements(By.tagName("svg")).isEmpty()));
+        browser.find(By.cssSelector("[aria-label=Stop]")).click();
+        browser.awaitTrue(() -> browser.driver().findElements(SOUNDING).isEmpty());
     }
 
     private double size() {
