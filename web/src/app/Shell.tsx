@@ -17,6 +17,7 @@ const Place = styled(NavLink)(({ theme }) => ({
   color: theme.vars?.palette.text.primary,
   textDecoration: 'none',
   fontSize: '0.9rem',
+  [theme.breakpoints.down('sm')]: { minWidth: 44, padding: '0 3px', fontSize: '0.84rem' },
   '&.active': {
     background: theme.vars?.palette.primary.main,
     color: theme.vars?.palette.primary.contrastText,
@@ -45,7 +46,8 @@ export function Shell() {
           display: 'flex',
           flexDirection: { xs: 'row', md: 'column' },
           alignItems: 'center',
-          gap: 1,
+          justifyContent: { xs: 'space-between', sm: 'flex-start' },
+          gap: { xs: 0.25, sm: 1 },
           p: 0.75,
           flex: 'none',
           width: { md: 76 },
@@ -67,7 +69,7 @@ export function Shell() {
           </>
         )}
         <Place to="/players">Players</Place>
-        <Box sx={{ flex: 1 }} />
+        <Box sx={{ flex: 1, display: { xs: 'none', sm: 'block' } }} />
         <ThemeSwitch />
       </Box>
       <Box

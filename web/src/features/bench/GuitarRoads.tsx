@@ -34,6 +34,7 @@ export function GuitarRoads({
             aria-label="Guitar followed"
             value={followed}
             onChange={(_, value: Followed | null) => value && follow(value)}
+            sx={{ flex: 'none', whiteSpace: 'nowrap' }}
           >
             <ToggleButton value="first">First guitar</ToggleButton>
             <ToggleButton value="second">Second guitar</ToggleButton>

@@ -88,28 +88,30 @@ export function HandRoad({
 
   return (
     <Box component="section" aria-label="Hand road" data-places={placements.length}>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: { xs: 'wrap', sm: 'nowrap' } }}>
         <Typography variant="h3" component="h2" sx={{ whiteSpace: 'nowrap' }}>
           Hand road
         </Typography>
         {whose}
         <SectionJumps placements={placements} onJump={jump} />
-        <Button
-          size="small"
-          sx={{ minWidth: 44 }}
-          aria-label="Narrower columns"
-          onClick={() => setColumn((c) => Math.max(NARROWEST, c - 18))}
-        >
-          −
-        </Button>
-        <Button
-          size="small"
-          sx={{ minWidth: 44 }}
-          aria-label="Wider columns"
-          onClick={() => setColumn((c) => Math.min(WIDEST, c + 18))}
-        >
-          +
-        </Button>
+        <Box sx={{ flex: 'none', ml: 'auto' }}>
+          <Button
+            size="small"
+            sx={{ minWidth: 44 }}
+            aria-label="Narrower columns"
+            onClick={() => setColumn((c) => Math.max(NARROWEST, c - 18))}
+          >
+            −
+          </Button>
+          <Button
+            size="small"
+            sx={{ minWidth: 44 }}
+            aria-label="Wider columns"
+            onClick={() => setColumn((c) => Math.min(WIDEST, c + 18))}
+          >
+            +
+          </Button>
+        </Box>
       </Box>
       <Box sx={{ display: 'flex' }}>
         <svg

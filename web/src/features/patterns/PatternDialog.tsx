@@ -14,7 +14,7 @@ import { MONO } from '../../app/theme';
 import { Problem } from '../../shared/Problem';
 import { choiceFor, withChoice } from './choices';
 import { PatternEditor } from './PatternEditor';
-import { glance } from './patternSteps';
+import { fingersAtAGlance, glance } from './patternSteps';
 import { useOwnPatterns, useRanking } from './usePatterns';
 
 const SHOWN_FIRST = 7;
@@ -228,13 +228,13 @@ function Fit({
           {glance(pattern.steps)}
         </Box>
         {hands.map(({ school, fingers }) => (
-          <Box key={school} sx={{ display: 'flex', gap: 1, fontSize: '0.88rem', overflowX: 'auto' }}>
-            <Box component="span" sx={{ color: 'text.secondary', flex: '0 0 6.5em' }}>
+          <Box key={school} sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', overflowX: 'auto' }}>
+            <Box component="span" sx={{ fontFamily: MONO, whiteSpace: 'pre' }}>
+              {fingersAtAGlance(pattern.steps, fingers)}
+            </Box>
+            <Typography component="span" variant="caption" color="text.secondary">
               {school}
-            </Box>
-            <Box component="span" sx={{ fontFamily: MONO, whiteSpace: 'nowrap' }}>
-              {fingers.join(' ')}
-            </Box>
+            </Typography>
           </Box>
         ))}
         <Box sx={{ fontSize: '0.88rem', color: breaks ? 'error.main' : 'text.secondary' }}>

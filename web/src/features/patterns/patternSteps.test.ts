@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { divided, glance, stepAfter } from './patternSteps';
+import { divided, fingersAtAGlance, glance, stepAfter } from './patternSteps';
 
 describe('a step', () => {
   test.each([
@@ -37,4 +37,12 @@ test('another division keeps what stands on the beats', () => {
 
 test('a pattern at a glance', () => {
   expect(glance('D . D U> rlmh')).toBe('↓ · ↓ ↑> rlmh');
+});
+
+test.each([
+  ['r l m h', ['p', 'i', 'm', 'a'], 'p i m a'],
+  ['rlmh . lmh .', ['pima', 'ima'], 'pima · ima ·'],
+  ['rh l m', ['p', 'i', 'm'], 'p  i m'],
+])('the fingers of %s stand under its steps', (steps, fingers, expected) => {
+  expect(fingersAtAGlance(steps, fingers)).toBe(expected);
 });

@@ -75,3 +75,13 @@ export function glance(steps: string): string {
     .map((step) => (step === '.' ? '·' : step.replace('D', '↓').replace('U', '↑')))
     .join(' ');
 }
+
+/** The fingers of a pattern's strokes under its steps, a dot where it rests. */
+export function fingersAtAGlance(steps: string, fingers: string[]): string {
+  let stroke = 0;
+  return steps
+    .split(' ')
+    .map((step) => (step === '.' ? '·' : (fingers[stroke++] ?? '')).padEnd(step.length))
+    .join(' ')
+    .trimEnd();
+}
