@@ -64,6 +64,12 @@ export class ProblemError extends Error {
   }
 }
 
+/** Asked once more when nobody answered or the server stumbled; what it refused, it would refuse again. */
+export function worthRetrying(failures: number, error: unknown): boolean {
+  const refused = error instanceof ProblemError && error.status >= 400 && error.status < 500;
+  return failures < 1 && !refused;
+}
+
 const OFFLINE = new ProblemError(
   0,
   'No connection',

@@ -3,6 +3,7 @@ import { ThemeProvider } from '@mui/material/styles';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { BenchView } from '../features/bench/BenchView';
+import { worthRetrying } from '../api/client';
 import { PlayersView } from '../features/players/PlayersView';
 import { SheetView } from '../features/sheet/SheetView';
 import { RungsView } from '../features/rungs/RungsView';
@@ -13,7 +14,7 @@ import { Shell } from './Shell';
 import { theme } from './theme';
 
 const queries = new QueryClient({
-  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, staleTime: 30_000 } },
+  defaultOptions: { queries: { retry: worthRetrying, refetchOnWindowFocus: false, staleTime: 30_000 } },
 });
 
 const router = createBrowserRouter([
