@@ -138,6 +138,7 @@ export const api = {
   changeSong: (id: number, version: number, source: string, decisions: Decisions) =>
     call<Song>('PUT', `/songs/${id}`, { version, source, decisions }),
   removeSong: (id: number) => call<undefined>('DELETE', `/songs/${id}`),
+  practised: (id: number) => call<undefined>('POST', `/songs/${id}/practice`),
   rungs: () => call<Rung[]>('GET', '/rungs'),
   players: () => call<Player[]>('GET', '/players'),
   addPlayer: (limits: PlayerLimits) => call<Player>('POST', '/players', { limits }),

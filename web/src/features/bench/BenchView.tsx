@@ -27,6 +27,7 @@ import { KeysDialog } from './KeysDialog';
 import { PatternDialog } from '../patterns/PatternDialog';
 import { Transport } from '../sound/Transport';
 import { usePlayback } from '../sound/usePlayback';
+import { usePractised } from '../sound/usePractised';
 import { decide, reach } from './readings';
 import { TempoBar } from './TempoBar';
 import { useAlternatives } from './useAlternatives';
@@ -64,6 +65,7 @@ function Bench({ id }: { id: number }) {
   const secondPart = useSecondPart(heard, secondBody);
   const parts = useMemo(() => [part, secondPart].filter((p) => p !== undefined), [part, secondPart]);
   const playback = usePlayback(parts, data?.tempo ?? 92, loop);
+  usePractised(id, playback.playing);
   const [picking, setPicking] = useState(false);
   const openHelp = useCallback(() => setHelping(true), []);
   const toggleLoop = useCallback(() => {

@@ -6,7 +6,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { ReadingChoice, ReadingOffer, Readings } from '../../api/client';
-import { standOf, type Scope, type Stand } from './readings';
+import { merged, standOf, type Scope, type Stand } from './readings';
 import { priceWords } from './words';
 
 const SHOWN_FIRST = 6;
@@ -31,7 +31,11 @@ export function ReadingsPanel({
     return <Skeleton variant="rounded" height={120} />;
   }
   const said = (offer: ReadingOffer) => standOf(choices, placement, offer.id);
-  const sorted = [...readings.readings].sort((a, b) => Number(said(b) !== null) - Number(said(a) !== null));
+  const decided = (offer: ReadingOffer) => said(offer) !== null;
+  const sorted = merged(
+    [...readings.readings].sort((a, b) => Number(decided(b)) - Number(decided(a))),
+    decided,
+  );
   const shown = all ? sorted : sorted.slice(0, SHOWN_FIRST);
   return (
     <Box component="section" aria-label="Other readings">

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import type { Arrangement, Placement, ReadingChoice } from '../../api/client';
-import { decide, reach, standOf } from './readings';
+import type { Arrangement, Placement, ReadingChoice, ReadingOffer } from '../../api/client';
+import { decide, merged, reach, standOf } from './readings';
 
 const song = (text: string) =>
   ({
@@ -44,5 +44,23 @@ describe('a decision about a reading', () => {
     });
     expect(standOf(known, 2, 'power')).toBe('pinned');
     expect(standOf(known, 3, 'power')).toBeNull();
+  });
+});
+
+describe('the same chords by several rules', () => {
+  const offer = (id: string, chord: string, price: number) =>
+    ({ id, name: id, price, chords: [{ chord, beats: 4 }] }) as unknown as ReadingOffer;
+  const offers = [offer('ninths', 'G6/9', -2), offer('tonic-swap', 'G6/9', -2), offer('power', 'G5', -2)];
+
+  test('are one offer under both names', () => {
+    expect(merged(offers, () => false).map((o) => [o.id, o.name])).toEqual([
+      ['ninths', 'ninths; tonic-swap'],
+      ['power', 'power'],
+    ]);
+  });
+
+  test('stay apart at another price, or when one was decided on', () => {
+    expect(merged([offer('a', 'G6', 1), offer('b', 'G6', 2)], () => false)).toHaveLength(2);
+    expect(merged(offers, (o) => o.id === 'tonic-swap')).toHaveLength(3);
   });
 });

@@ -1,4 +1,4 @@
-import type { Arrangement, Placement, ReadingChoice } from '../../api/client';
+import type { Arrangement, Placement, ReadingChoice, ReadingOffer } from '../../api/client';
 
 /** How far a decision about a reading reaches. */
 export type Scope = 'here' | 'alike' | 'section';
@@ -74,4 +74,19 @@ export function decide(
     forget,
     choices: stand === null ? [] : placements.map((placement) => ({ placement, reading, stand })),
   };
+}
+
+/** Offers of different rules that put the same chords in at the same price, as one under all their names. */
+export function merged(offers: ReadingOffer[], keep: (offer: ReadingOffer) => boolean): ReadingOffer[] {
+  const first = new Map<string, ReadingOffer>();
+  for (const offer of offers) {
+    const key = `${offer.chords.map((c) => `${c.chord} ${c.beats}`).join(' ')} ${offer.price?.toFixed(2)}`;
+    const same = first.get(key);
+    if (same && !keep(offer)) {
+      first.set(key, { ...same, name: `${same.name}; ${offer.name}` });
+    } else {
+      first.set(same ? offer.id : key, offer);
+    }
+  }
+  return [...first.values()];
 }

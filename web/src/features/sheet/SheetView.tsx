@@ -20,6 +20,7 @@ import { Problem } from '../../shared/Problem';
 import { sectionLoop, type Loop } from '../../shared/loop';
 import { Transport } from '../sound/Transport';
 import { usePlayback } from '../sound/usePlayback';
+import { usePractised } from '../sound/usePractised';
 import { Engraving } from './Engraving';
 import { FilesMenu } from './FilesMenu';
 import { Pedal } from './Pedal';
@@ -55,6 +56,7 @@ export function SheetView() {
   const [loop, setLoop] = useState<Loop | null>(null);
   const parts = useMemo(() => [part, secondPart].filter((p) => p !== undefined), [part, secondPart]);
   const playback = usePlayback(parts, arrangement.data?.tempo ?? 92, loop);
+  usePractised(id, playback.playing);
   const page = useRef<HTMLDivElement>(null);
   const error = song.error ?? arrangement.error ?? fileError;
   const title = song.data?.title ?? '';

@@ -7,6 +7,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import type { RungEffort, SongSummary } from '../../api/client';
+import { practisedWords } from './practised';
 
 /** The songs, a line each. */
 export function SongList({
@@ -66,6 +67,7 @@ function SongLine({
         <Typography variant="body2" color="text.secondary">
           {song.key} · {song.metre} · {song.tempo} · {song.bars} bars, {song.chords} chords
           {song.faults > 0 && ` · ${song.faults} not understood`}
+          {song.practisedAt && ` · ${practisedWords(song.practisedAt, new Date())}`}
         </Typography>
       </Box>
       <Efforts efforts={efforts} />

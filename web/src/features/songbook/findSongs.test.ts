@@ -11,6 +11,7 @@ const song = (title: string, key: string, metre: string): SongSummary => ({
   bars: 8,
   chords: 4,
   faults: 0,
+  practisedAt: null,
 });
 const BOOK = [song('Écluse', 'B♭ major', '3/4'), song('Towpath Morning', 'A major', '4/4')];
 

@@ -1,8 +1,10 @@
 package underhand.server;
 
+import static org.hamcrest.Matchers.contains;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.not;
+import static org.hamcrest.Matchers.nullValue;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.springframework.http.MediaType.APPLICATION_JSON;
@@ -16,6 +18,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.Instant;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
@@ -75,6 +78,23 @@ class SongbookTest {
                     0, efforts.get(4).get("beyond").asInt(), song.get("title").asText());
             assertTrue(efforts.get(0).get("effort").asDouble() > 0);
         }
+    }
+
+    @Test
+    void practised_song_saysWhenAndIsNoChange() throws Exception {
+        JsonNode song = add(CHART);
+        String line = "$[?(@.id==" + song.get("id") + ")].practisedAt";
+        mvc.perform(get("/api/v1/songs")).andExpect(jsonPath(line).value(contains(nullValue())));
+        Instant before = Instant.now();
+        mvc.perform(post("/api/v1/songs/" + song.get("id") + "/practice")).andExpect(status().isNoContent());
+        for (JsonNode one : read(mvc.perform(get("/api/v1/songs")))) {
+            if (one.get("id").equals(song.get("id"))) {
+                Instant at = Instant.parse(one.get("practisedAt").asText());
+                assertTrue(!at.isBefore(before.minusMillis(1)) && !at.isAfter(Instant.now()), "at " + at);
+            }
+        }
+        change(song, song.get("version").asLong(), CHART, song.get("decisions")).andExpect(status().isOk());
+        mvc.perform(post("/api/v1/songs/987654/practice")).andExpect(status().isNotFound());
     }
 
     @Test

@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.Optional;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
@@ -31,6 +32,7 @@ class Song {
 
     private Instant createdAt;
     private Instant changedAt;
+    private Instant practisedAt;
 
     protected Song() {}
 
@@ -64,6 +66,10 @@ class Song {
 
     Instant changedAt() {
         return changedAt;
+    }
+
+    Optional<Instant> practisedAt() {
+        return Optional.ofNullable(practisedAt);
     }
 
     Decisions decisions() {

@@ -55,6 +55,13 @@ class SongController {
         return service.change(id, request.version(), request.source(), request.decisions());
     }
 
+    /** Notes that the song was played along to just now. */
+    @PostMapping("/{id}/practice")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void practised(@PathVariable long id) {
+        service.practised(id);
+    }
+
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable long id) {

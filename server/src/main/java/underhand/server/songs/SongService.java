@@ -1,5 +1,6 @@
 package underhand.server.songs;
 
+import java.time.Instant;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -84,6 +85,13 @@ public class SongService {
         return view(songs.saveAndFlush(song));
     }
 
+    /** Notes that somebody played along to a song just now. */
+    void practised(long id) {
+        if (songs.practised(id, Instant.now()) == 0) {
+            throw noSong(id);
+        }
+    }
+
     void remove(long id) {
         songs.delete(song(id));
     }
@@ -106,9 +114,11 @@ public class SongService {
     }
 
     private Song song(long id) {
-        return songs.findById(id)
-                .orElseThrow(() -> InputException.notFound(
-                        "There is no song " + id + " in the book; it may have been" + " removed."));
+        return songs.findById(id).orElseThrow(() -> noSong(id));
+    }
+
+    private static InputException noSong(long id) {
+        return InputException.notFound("There is no song " + id + " in the book; it may have been removed.");
     }
 
     private static String title(Chart chart) {
@@ -142,6 +152,7 @@ public class SongService {
                         .flatMap(p -> p.placement().chord().stream())
                         .distinct()
                         .count(),
-                reading.faults().size());
+                reading.faults().size(),
+                song.practisedAt().orElse(null));
     }
 }
