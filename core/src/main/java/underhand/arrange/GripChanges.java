@@ -62,54 +62,53 @@ final class GripChanges {
         }
     }
 
-    /** Effort and seconds of the changes between two chords' grips, by number; NaN where not yet asked for. */
+    /** Effort and seconds of the changes between two chords' grips, by number; priced when first asked for. */
     final class Prices {
         private static final float[] NONE = new float[0];
 
         private final Numbering from;
         private final Numbering to;
-        private float[][] effort = new float[0][];
-        private float[][] seconds = new float[0][];
+
+        /** By grip left: effort and seconds of the change to each grip reached, side by side; NaN where not yet priced. */
+        private float[][] known = new float[0][];
 
         private Prices(Numbering from, Numbering to) {
             this.from = from;
             this.to = to;
         }
 
-        float effort(int left, int reached) {
-            if (left >= effort.length || reached >= effort[left].length) {
-                grow(left);
+        /** What a change costs with so many seconds for it. */
+        double cost(int left, int reached, double availableSeconds) {
+            float[] row = left < known.length ? known[left] : NONE;
+            int at = 2 * reached;
+            if (at >= row.length || Float.isNaN(row[at])) {
+                row = priced(left, reached);
             }
-            if (Float.isNaN(effort[left][reached])) {
-                price(left, reached);
-            }
-            return effort[left][reached];
+            return row[at] + late(row[at + 1], availableSeconds);
         }
 
-        /** Known once {@link #effort} was asked for. */
-        float seconds(int left, int reached) {
-            return seconds[left][reached];
-        }
-
-        private void grow(int left) {
-            if (left >= effort.length) {
-                int rows = effort.length;
-                effort = Arrays.copyOf(effort, from.grips.size());
-                seconds = Arrays.copyOf(seconds, from.grips.size());
-                Arrays.fill(effort, rows, effort.length, NONE);
-                Arrays.fill(seconds, rows, seconds.length, NONE);
-            }
-            int known = effort[left].length;
-            effort[left] = Arrays.copyOf(effort[left], to.grips.size());
-            seconds[left] = Arrays.copyOf(seconds[left], to.grips.size());
-            Arrays.fill(effort[left], known, effort[left].length, Float.NaN);
-        }
-
-        private void price(int left, int reached) {
+        private float[] priced(int left, int reached) {
+            float[] row = row(left);
             ChangeModel.Cost cost = hand.cost(from.grips.get(left), to.grips.get(reached));
-            effort[left][reached] =
+            row[2 * reached] =
                     (float) (changeWeight * cost.effort() + ear.effort(from.voices.get(left), to.voices.get(reached)));
-            seconds[left][reached] = (float) cost.seconds();
+            row[2 * reached + 1] = (float) cost.seconds();
+            return row;
+        }
+
+        /** The row of a grip left, long enough for every grip numbered so far. */
+        private float[] row(int left) {
+            if (left >= known.length) {
+                int rows = known.length;
+                known = Arrays.copyOf(known, from.grips.size());
+                Arrays.fill(known, rows, known.length, NONE);
+            }
+            int priced = known[left].length;
+            if (priced < 2 * to.grips.size()) {
+                known[left] = Arrays.copyOf(known[left], 2 * to.grips.size());
+                Arrays.fill(known[left], priced, known[left].length, Float.NaN);
+            }
+            return known[left];
         }
     }
 }

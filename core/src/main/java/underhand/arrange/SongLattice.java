@@ -12,7 +12,10 @@ import underhand.route.Lattice;
 final class SongLattice implements Lattice {
 
     private final Layer[] layers;
-    private final GripChanges changes;
+
+    /** Whether the next layer is a later part of the same placement. */
+    private final boolean[] continues;
+
     private final double[][] nodeCosts;
 
     /** Seconds there are to leave a grip, by layer and node. */
@@ -37,14 +40,17 @@ final class SongLattice implements Lattice {
      */
     SongLattice(List<Layer> layers, GripChanges changes, StrokeTiming timing, Beside beside) {
         this.layers = layers.toArray(Layer[]::new);
-        this.changes = changes;
+        this.continues = new boolean[this.layers.length];
         this.nodeCosts = layers.stream().map(l -> nodeCosts(l, beside)).toArray(double[][]::new);
         this.available = layers.stream().map(l -> available(l, timing)).toArray(double[][]::new);
         Map<List<RatedGrip>, int[]> known = new IdentityHashMap<>();
         this.numbers = layers.stream().map(l -> numbers(l, changes, known)).toArray(int[][]::new);
         this.prices = new GripChanges.Prices[Math.max(0, this.layers.length - 1)][][];
         for (int layer = 0; layer < prices.length; layer++) {
-            prices[layer] = prices(this.layers[layer], this.layers[layer + 1], changes);
+            Layer next = this.layers[layer + 1];
+            continues[layer] =
+                    this.layers[layer].placed().index() == next.placed().index();
+            prices[layer] = prices(this.layers[layer], next, changes);
         }
     }
 
@@ -104,7 +110,7 @@ final class SongLattice implements Lattice {
         Layer reached = layers[layer + 1];
         int fromBlock = left.blockOf(from);
         int toBlock = reached.blockOf(to);
-        if (left.placed().index() == reached.placed().index()) {
+        if (continues[layer]) {
             Segment before = left.block(from).segment();
             Segment after = reached.block(to).segment();
             if (!before.rule().equals(after.rule())) {
@@ -114,10 +120,7 @@ final class SongLattice implements Lattice {
                 return left.inBlock(from) == reached.inBlock(to) ? 0 : Double.POSITIVE_INFINITY;
             }
         }
-        GripChanges.Prices between = prices[layer][fromBlock][toBlock];
-        int fromNumber = numbers[layer][from];
-        int toNumber = numbers[layer + 1][to];
-        return between.effort(fromNumber, toNumber)
-                + changes.late(between.seconds(fromNumber, toNumber), available[layer][from]);
+        return prices[layer][fromBlock][toBlock].cost(
+                numbers[layer][from], numbers[layer + 1][to], available[layer][from]);
     }
 }

@@ -21,6 +21,7 @@ public final class Grip {
     private final Hold[] byFinger = new Hold[THUMB + 1];
     private final double[] alongMm = new double[THUMB + 1];
     private final double[] acrossMm = new double[THUMB + 1];
+    private final int fingersUsed;
     private final int handFret;
     private final double handMm;
 
@@ -28,12 +29,15 @@ public final class Grip {
     Grip(Shape shape, List<Hold> holds, Fretboard board) {
         this.shape = shape;
         this.holds = List.copyOf(holds);
+        int used = 0;
         for (Hold hold : this.holds) {
+            used |= 1 << hold.finger();
             byFinger[hold.finger()] = hold;
             alongMm[hold.finger()] = board.pressMm(hold.fret());
             acrossMm[hold.finger()] =
                     board.stringGapMm(alongMm[hold.finger()]) * (hold.lowString() + hold.highString()) / 2.0;
         }
+        this.fingersUsed = used;
         this.handFret = Posture.handFret(this.holds);
         this.handMm = board.fretMm(handFret);
     }
@@ -54,6 +58,11 @@ public final class Grip {
     /** Whether a finger presses; the fast form of {@link #hold}. */
     public boolean uses(int finger) {
         return byFinger[finger] != null;
+    }
+
+    /** The fingers that press, a bit each: bit 1 the index finger, bit {@link #THUMB} the thumb. */
+    public int fingersUsed() {
+        return fingersUsed;
     }
 
     /** The hold of a finger that {@link #uses} says presses. */

@@ -104,10 +104,8 @@ public final class ChangeModel {
 
     private Tally tally(Grip from, Grip to) {
         Tally tally = new Tally(from, to);
-        for (int finger = 1; finger <= Grip.THUMB; finger++) {
-            if (from.uses(finger) || to.uses(finger)) {
-                tally.finger(finger);
-            }
+        for (int fingers = from.fingersUsed() | to.fingersUsed(); fingers != 0; fingers &= fingers - 1) {
+            tally.finger(Integer.numberOfTrailingZeros(fingers));
         }
         tally.wholeHand();
         return tally;
@@ -222,13 +220,14 @@ public final class ChangeModel {
         /** Pairs of fingers pressing before and after whose order across the strings is turned round. */
         private int swaps() {
             int swaps = 0;
-            for (int a = 1; a < Grip.THUMB; a++) {
-                for (int b = a + 1; b < Grip.THUMB; b++) {
-                    if (from.uses(a) && from.uses(b) && to.uses(a) && to.uses(b)) {
-                        double before = from.acrossMm(a) - from.acrossMm(b);
-                        double after = to.acrossMm(a) - to.acrossMm(b);
-                        swaps += before * after < 0 ? 1 : 0;
-                    }
+            int both = from.fingersUsed() & to.fingersUsed() & ~(1 << Grip.THUMB);
+            for (int left = both; left != 0; left &= left - 1) {
+                int a = Integer.numberOfTrailingZeros(left);
+                for (int right = left & left - 1; right != 0; right &= right - 1) {
+                    int b = Integer.numberOfTrailingZeros(right);
+                    double before = from.acrossMm(a) - from.acrossMm(b);
+                    double after = to.acrossMm(a) - to.acrossMm(b);
+                    swaps += before * after < 0 ? 1 : 0;
                 }
             }
             return swaps;
