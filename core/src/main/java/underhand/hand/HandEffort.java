@@ -26,10 +26,13 @@ public final class HandEffort {
     /** The most that stopping one string with the thumb saves against the cheapest finger. */
     private final double thumbSaves;
 
-    /** A barre over two strings by the index finger, which presses the lowest fret, and by any other. */
-    private final double cheapestIndexBarre;
+    /**
+     * A barre over two strings on the lowest fret of a shape, where the index finger presses, and on a higher one, where it
+     * presses only with the thumb below it.
+     */
+    private final double cheapestLowBarre;
 
-    private final double cheapestOtherBarre;
+    private final double cheapestHighBarre;
     private final double barreString;
     private final double barreOtherString;
     private final double barreClear;
@@ -60,8 +63,9 @@ public final class HandEffort {
         barreOtherString = parameters.get("barre.other.string");
         barreClear = parameters.get("barre.clear");
         barreNearNut = parameters.get("barre.nearNut");
-        cheapestOtherBarre = Arrays.stream(barreBase, 2, Grip.THUMB).min().orElseThrow() + 2 * barreOtherString;
-        cheapestIndexBarre = Math.min(cheapestOtherBarre, barreBase[1] + 2 * barreString);
+        double otherBarre = Arrays.stream(barreBase, 2, Grip.THUMB).min().orElseThrow() + 2 * barreOtherString;
+        cheapestLowBarre = Math.min(otherBarre, barreBase[1] + 2 * barreString);
+        cheapestHighBarre = player.thumb() ? cheapestLowBarre : otherBarre;
         spread = parameters.get("spread");
         stretched = parameters.get("posture.stretched");
         drawnIn = parameters.get("posture.drawnIn");
@@ -114,7 +118,7 @@ public final class HandEffort {
             if (fret > 0 && (counted >> fret & 1) == 0) {
                 counted |= 1L << fret;
                 int more = stringsFrom(string, fret, shape) - 1;
-                double barre = fret == lowest ? cheapestIndexBarre : cheapestOtherBarre;
+                double barre = fret == lowest ? cheapestLowBarre : cheapestHighBarre;
                 cost += cheapestFinger + Math.min(more * cheapestFinger, more > 0 ? barre : 0);
             }
         }

@@ -1,7 +1,8 @@
 package underhand.route;
 
 /**
- * Layers of nodes, each joined to every node of the next layer. Costs are 0 or more, possibly infinite, never NaN.
+ * Layers of nodes, each joined to every node of the next layer. Edges cost 0 or more, nodes may cost less than
+ * nothing; both may be infinite, never NaN.
  */
 public interface Lattice {
 

@@ -15,9 +15,6 @@ import java.util.Arrays;
  */
 public final class RouteSolver {
 
-    /** Room for a million nodes in a layer; 32 bits of a cost's 52 stay. */
-    private static final long NODE_BITS = (1L << 20) - 1;
-
     private RouteSolver() {}
 
     public static Route solve(Lattice lattice) {
@@ -45,14 +42,14 @@ public final class RouteSolver {
         }
         for (int layer = 1; layer < before.length; layer++) {
             double[] reached = before[layer - 1];
-            long[] order = cheapestFirst(reached);
+            Ranking ranking = new Ranking(reached);
             before[layer] = new double[lattice.nodes(layer)];
             cameFrom[layer] = new int[before[layer].length];
             for (int node = 0; node < before[layer].length; node++) {
                 double best = Double.POSITIVE_INFINITY;
                 int via = 0;
-                for (int rank = 0; rank < order.length && floor(order[rank]) <= best; rank++) {
-                    int from = index(order[rank]);
+                for (int rank = 0; rank < reached.length && ranking.atLeast(rank) <= best; rank++) {
+                    int from = ranking.node(rank);
                     double cost = reached[from] + lattice.edgeCost(layer - 1, from, node);
                     if (cost < best || cost == best && from < via) {
                         best = cost;
@@ -75,12 +72,12 @@ public final class RouteSolver {
             for (int to = 0; to < onwards.length; to++) {
                 onwards[to] += lattice.nodeCost(layer + 1, to);
             }
-            long[] order = cheapestFirst(onwards);
+            Ranking ranking = new Ranking(onwards);
             after[layer] = new double[lattice.nodes(layer)];
             for (int node = 0; node < after[layer].length; node++) {
                 double best = Double.POSITIVE_INFINITY;
-                for (int rank = 0; rank < order.length && floor(order[rank]) <= best; rank++) {
-                    int to = index(order[rank]);
+                for (int rank = 0; rank < onwards.length && ranking.atLeast(rank) <= best; rank++) {
+                    int to = ranking.node(rank);
                     best = Math.min(best, lattice.edgeCost(layer, node, to) + onwards[to]);
                 }
                 after[layer][node] = best;
@@ -90,25 +87,35 @@ public final class RouteSolver {
     }
 
     /**
-     * Node numbers, cheapest first. Each stands in the low bits of its cost: the bits of doubles from 0 on rise with
-     * them, and a cost without its low bits is a little smaller than it was.
+     * The nodes of a layer, cheapest first. Each node's number stands in the low bits of its cost above the least: the bits
+     * of doubles from 0 on rise with them, and a double without its low bits is a little smaller than it was.
      */
-    private static long[] cheapestFirst(double[] costs) {
-        long[] order = new long[costs.length];
-        for (int i = 0; i < costs.length; i++) {
-            order[i] = Double.doubleToRawLongBits(costs[i] + 0.0) & ~NODE_BITS | i;
+    private static final class Ranking {
+
+        /** Room for a million nodes; 32 bits of a cost's 52 stay. */
+        private static final long NODE_BITS = (1L << 20) - 1;
+
+        private final double least;
+        private final long[] ranked;
+
+        Ranking(double[] costs) {
+            double lowest = Math.min(0, costs[cheapest(costs)]);
+            least = lowest;
+            ranked = new long[costs.length];
+            for (int node = 0; node < ranked.length; node++) {
+                ranked[node] = Double.doubleToRawLongBits(costs[node] - lowest + 0.0) & ~NODE_BITS | node;
+            }
+            Arrays.sort(ranked);
         }
-        Arrays.sort(order);
-        return order;
-    }
 
-    /** No more than the cost it was ranked by. */
-    private static double floor(long ranked) {
-        return Double.longBitsToDouble(ranked & ~NODE_BITS);
-    }
+        int node(int rank) {
+            return (int) (ranked[rank] & NODE_BITS);
+        }
 
-    private static int index(long ranked) {
-        return (int) (ranked & NODE_BITS);
+        /** No more than the node's cost. */
+        double atLeast(int rank) {
+            return least + Double.longBitsToDouble(ranked[rank] & ~NODE_BITS);
+        }
     }
 
     private static int cheapest(double[] costs) {

@@ -20,7 +20,7 @@ class RouteSolverTest {
             double[][] node = new double[layers][];
             double[][][] edge = new double[Math.max(0, layers - 1)][][];
             for (int layer = 0; layer < layers; layer++) {
-                node[layer] = random.doubles(1 + random.nextInt(widest), 0, 10).toArray();
+                node[layer] = random.doubles(1 + random.nextInt(widest), -4, 10).toArray();
             }
             for (int layer = 0; layer + 1 < layers; layer++) {
                 edge[layer] = new double[node[layer].length][];

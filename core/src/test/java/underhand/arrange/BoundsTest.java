@@ -1,0 +1,58 @@
+package underhand.arrange;
+
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import underhand.chord.ChordSymbol;
+import underhand.hand.Effort;
+import underhand.hand.FingerSpreads;
+import underhand.hand.FingeringSearch;
+import underhand.hand.Grip;
+import underhand.hand.HandEffort;
+import underhand.hand.Parameters;
+import underhand.hand.Player;
+import underhand.hand.Rung;
+import underhand.neck.Fretboard;
+import underhand.neck.Guitar;
+import underhand.neck.Shape;
+import underhand.neck.ShapeFinder;
+import underhand.neck.ToneDemand;
+import underhand.neck.Tuning;
+
+/** What the search is told of a shape before it is fingered is never more than its cheapest grip costs. */
+class BoundsTest {
+
+    private static final Parameters P = Parameters.STANDARD;
+    private static final double SAME = 1e-9;
+
+    @ParameterizedTest
+    @CsvSource({
+        "C, 0, false, false, 0", "F, 0, true, false, 0", "Bm7, 0, true, false, 1", "E7#9, 0, false, true, -1",
+        "G7, 3, true, true, 1", "D5, 0, false, false, 1", "Am9, 5, true, false, -1", "Ddim7, 2, false, false, 0",
+    })
+    void bounds_everyGripOfAChord_costsNoLess(String name, int capo, boolean thumb, boolean picked, double ring) {
+        Fretboard board = new Fretboard(Guitar.ACOUSTIC, Tuning.STANDARD, capo);
+        Player player = new Player("Anybody", FingerSpreads.ADULT, thumb, 1);
+        HandEffort hand = new HandEffort(board, player, P);
+        SoundEffort sound = new SoundEffort(board, Setting.ALONE, HouseRules.DEFAULT.withRing(ring), picked, P);
+        FingeringSearch fingers = new FingeringSearch(board, Rung.of(5), player);
+        ChordSymbol chord = ChordSymbol.parse(name);
+        SoundEffort.Roles roles = SoundEffort.Roles.of(chord);
+        int seen = 0;
+        for (Shape shape :
+                new ShapeFinder(board, 12, FingerSpreads.ADULT.widestMm(1, 4), 2).find(ToneDemand.of(chord, false))) {
+            Effort.Builder ofShape = new Effort.Builder();
+            sound.ofShape(ofShape, shape, roles);
+            assertTrue(sound.atAGlance(shape, roles) <= ofShape.total() + SAME, shape.toString());
+            for (Grip grip : fingers.fingerings(shape)) {
+                assertTrue(hand.atLeast(shape) <= hand.of(grip).total() + SAME, grip.toString());
+                Effort.Builder ofHand = new Effort.Builder();
+                sound.ofHand(ofHand, grip);
+                assertTrue(sound.atLeastOfHand(shape) <= ofHand.total() + SAME, grip.toString());
+                seen++;
+            }
+        }
+        assertTrue(seen > 50, "grips of " + name + ": " + seen);
+    }
+}
