@@ -13,6 +13,9 @@ import org.junit.jupiter.api.Test;
 
 class RouteSolverTest {
 
+    /** A node may cost less than nothing: a grip with the open strings that are sought. */
+    private static final double LEAST = -4;
+
     /** A lattice of stored costs. */
     private record Stored(double[][] node, double[][][] edge) implements Lattice {
 
@@ -20,7 +23,8 @@ class RouteSolverTest {
             double[][] node = new double[layers][];
             double[][][] edge = new double[Math.max(0, layers - 1)][][];
             for (int layer = 0; layer < layers; layer++) {
-                node[layer] = random.doubles(1 + random.nextInt(widest), -4, 10).toArray();
+                node[layer] =
+                        random.doubles(1 + random.nextInt(widest), LEAST, 10).toArray();
             }
             for (int layer = 0; layer + 1 < layers; layer++) {
                 edge[layer] = new double[node[layer].length][];
@@ -174,6 +178,7 @@ class RouteSolverTest {
         }
     }
 
+    /** Dijkstra takes no cost below nothing: every node is raised by the same, which every way passes as often. */
     private static double byJGraphT(Stored lattice) {
         Graph<String, DefaultWeightedEdge> graph = new SimpleDirectedWeightedGraph<>(DefaultWeightedEdge.class);
         graph.addVertex("start");
@@ -185,7 +190,8 @@ class RouteSolverTest {
                 for (int f = 0; f < from; f++) {
                     double edge = layer == 0 ? 0 : lattice.edgeCost(layer - 1, f, n);
                     String source = layer == 0 ? "start" : layer - 1 + ":" + f;
-                    graph.setEdgeWeight(graph.addEdge(source, layer + ":" + n), edge + lattice.nodeCost(layer, n));
+                    graph.setEdgeWeight(
+                            graph.addEdge(source, layer + ":" + n), edge + lattice.nodeCost(layer, n) - LEAST);
                 }
             }
         }
@@ -193,7 +199,7 @@ class RouteSolverTest {
         for (int n = 0; n < lattice.nodes(last); n++) {
             graph.setEdgeWeight(graph.addEdge(last + ":" + n, "end"), 0);
         }
-        return new DijkstraShortestPath<>(graph).getPathWeight("start", "end");
+        return new DijkstraShortestPath<>(graph).getPathWeight("start", "end") + LEAST * lattice.layers();
     }
 
     @Test
