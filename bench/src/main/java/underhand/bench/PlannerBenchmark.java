@@ -101,7 +101,7 @@ public class PlannerBenchmark {
     public Object sweepOf10CaposAnd5Rungs(Arranging state) {
         Object last = null;
         for (int rung = Rung.LOWEST; rung <= Rung.HIGHEST; rung++) {
-            last = state.arranger.sweep(state.song64, ArrangementSettings.ofRung(rung));
+            last = state.arranger.arrange(state.song64, ArrangementSettings.ofRung(rung));
         }
         return last;
     }
@@ -111,7 +111,7 @@ public class PlannerBenchmark {
     public Object sweepOf10CaposAnd5RungsWithReadings(Arranging state, Accepting accepting) {
         Object last = null;
         for (int rung = Rung.LOWEST; rung <= Rung.HIGHEST; rung++) {
-            last = state.arranger.sweep(
+            last = state.arranger.arrange(
                     state.song64, ArrangementSettings.ofRung(rung).withReadings(accepting.accepted.get(rung - 1)));
         }
         return last;
@@ -155,6 +155,6 @@ public class PlannerBenchmark {
 
     @Benchmark
     public Object sweepOfSongOfBars(Growing state, Arranging arranging) {
-        return arranging.arranger.sweep(state.song, ArrangementSettings.ofRung(3));
+        return arranging.arranger.arrange(state.song, ArrangementSettings.ofRung(3));
     }
 }

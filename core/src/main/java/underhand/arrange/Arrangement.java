@@ -1,24 +1,29 @@
 package underhand.arrange;
 
 import java.util.List;
+import underhand.harmony.HarmonyReader;
 import underhand.pitch.Key;
 
 /**
  * A chart with the decisions taken on it and the part that follows from them.
  *
  * @param key sounding key
+ * @param sections the chart's sections in order, each with its sounding key
  * @param capo fret the capo sits at
- * @param leastEffortCapo fret with the least effort, whatever was chosen
+ * @param leastEffortCapo fret with the least effort, whatever was chosen; of those tried
  * @param candidates every capo position tried, by fret
+ * @param swept whether all capo positions were tried, not the one asked for alone
  * @param total effort of the part: grips, changes and capo
  * @param fastestTempo beats a minute up to which every change is in time
  */
 public record Arrangement(
         Key key,
+        List<HarmonyReader.SectionKey> sections,
         int tempo,
         int capo,
         int leastEffortCapo,
         List<CapoCandidate> candidates,
+        boolean swept,
         List<PlacedGrip> placements,
         List<TimedChange> changes,
         double total,
@@ -26,6 +31,7 @@ public record Arrangement(
         List<Warning> warnings) {
 
     public Arrangement {
+        sections = List.copyOf(sections);
         candidates = List.copyOf(candidates);
         placements = List.copyOf(placements);
         changes = List.copyOf(changes);

@@ -2,7 +2,6 @@ package underhand.arrange;
 
 import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import underhand.chart.Chart;
 import underhand.hand.Parameters;
 import underhand.neck.Fretboard;
@@ -29,7 +28,7 @@ public final class Arranger {
     }
 
     /**
-     * Arranges a chart: the capo asked for, or the one with the least effort.
+     * Arranges a chart, without the prices of other grips: the capo asked for, or the one with the least effort.
      *
      * @throws IllegalArgumentException when the capo asked for does not fit the neck
      */
@@ -37,7 +36,16 @@ public final class Arranger {
         return sweep(chart, settings).at(settings.capo());
     }
 
-    /** Solves every capo position; the capo of the settings only widens the range when it lies above it. */
+    /**
+     * The same arrangement with the price of every other grip.
+     *
+     * @throws IllegalArgumentException when the capo asked for does not fit the neck
+     */
+    public Arrangement priced(Chart chart, ArrangementSettings settings) {
+        return sweep(chart, settings).priced(settings.capo());
+    }
+
+    /** The song for every capo position; the capo of the settings only widens the range when it lies above it. */
     public Sweep sweep(Chart chart, ArrangementSettings settings) {
         return sweep(chart, settings, Optional.empty());
     }
@@ -71,10 +79,8 @@ public final class Arranger {
         return new Sweep(
                 song,
                 settings,
-                IntStream.rangeClosed(0, highest)
-                        .parallel()
-                        .mapToObj(capo -> new PartSolver(song, settings, capo, parameters, companion).sketch())
-                        .toList(),
+                highest,
+                capo -> new PartSolver(song, settings, capo, parameters, companion).sketch(),
                 capo -> new PartSolver(song, settings, capo, parameters, companion).solve(),
                 (capo, readings) -> new PartSolver(song, settings, capo, parameters, companion).totals(readings));
     }

@@ -64,67 +64,57 @@ public final class GripPool {
     private final Source source;
     private final List<RatedGrip> found = new ArrayList<>();
     private Rung level;
+
+    /** Shapes not fingered yet; null before the first search. */
     private PriorityQueue<Candidate> waiting;
 
+    /** Searches for nothing until it is asked. */
     GripPool(Source source, Rung rung) {
         this.source = source;
         this.level = rung;
-        this.waiting = new PriorityQueue<>(source.candidates(rung));
     }
 
     /**
-     * The cheapest grips within the rung's limits; of the next rung that has any when it has none. The further
-     * fingerings of their shapes are given too.
+     * The cheapest grips within the rung's limits; of the next rung that has any when it has none.
      *
      * @param most how many are wanted
      */
     public Cheapest cheapest(int most) {
-        return cheapest(most, Double.POSITIVE_INFINITY);
-    }
-
-    /**
-     * The cheapest grips, so far as they cost less than a bound.
-     *
-     * @param most how many are wanted at most
-     */
-    Cheapest cheapest(int most, double bound) {
-        search(most, bound);
+        waiting = waiting == null ? new PriorityQueue<>(source.candidates(level)) : waiting;
+        search(most);
         while (found.isEmpty() && level.level() < Rung.HIGHEST) {
             level = Rung.of(level.level() + 1);
             waiting = new PriorityQueue<>(source.candidates(level));
-            search(most, bound);
+            search(most);
         }
         found.sort(Comparator.comparingDouble(g -> g.effort().total()));
         double leftOutFrom = nextAtLeast();
-        int kept = 0;
-        while (kept < Math.min(most, found.size()) && found.get(kept).effort().total() < bound) {
-            kept++;
-        }
-        return new Cheapest(
-                withAllFingerings(kept),
-                kept == found.size()
-                        ? leftOutFrom
-                        : Math.min(leftOutFrom, found.get(kept).effort().total()));
+        return most >= found.size()
+                ? new Cheapest(found, leftOutFrom)
+                : new Cheapest(
+                        found.subList(0, most),
+                        Math.min(leftOutFrom, found.get(most).effort().total()));
     }
 
-    /** The first grips found, and every further fingering of their shapes: a change may want it. */
-    private List<RatedGrip> withAllFingerings(int first) {
-        if (first == found.size()) {
-            return found;
-        }
+    /** The cheapest grips, and every further fingering of their shapes: a change may want it. */
+    Cheapest cheapestInAllFingerings(int most) {
+        Cheapest cheapest = cheapest(most);
         Set<Shape> shapes = new HashSet<>();
-        found.subList(0, first).forEach(g -> shapes.add(g.grip().shape()));
-        return found.stream().filter(g -> shapes.contains(g.grip().shape())).toList();
+        cheapest.grips().forEach(g -> shapes.add(g.grip().shape()));
+        return new Cheapest(
+                found.stream().filter(g -> shapes.contains(g.grip().shape())).toList(), cheapest.leftOutFrom());
     }
 
-    private void search(int most, double bound) {
-        if (most == Integer.MAX_VALUE && Double.isInfinite(bound)) {
+    private void search(int most) {
+        if (most == Integer.MAX_VALUE) {
             searchAll();
             return;
         }
         PriorityQueue<Double> dearestKept = new PriorityQueue<>(Comparator.reverseOrder());
         found.forEach(g -> keep(dearestKept, g, most));
-        while (nextAtLeast() < bound && (dearestKept.size() < most || nextAtLeast() < dearestKept.peek())) {
+        for (double next = nextAtLeast();
+                !waiting.isEmpty() && (dearestKept.size() < most || next < dearestKept.peek());
+                next = nextAtLeast()) {
             int before = found.size();
             source.finger(waiting.poll(), level, found);
             found.subList(before, found.size()).forEach(g -> keep(dearestKept, g, most));

@@ -204,7 +204,7 @@ public final class Ladder {
     }
 
     private Arrangement arrange(ArrangementSettings on) {
-        return arranger.sweep(chart, on).sketch(on.capo());
+        return arranger.sweep(chart, on).at(on.capo());
     }
 
     /** Lets any simplifying rule help where a chord needs more than the rung has. */

@@ -5,12 +5,13 @@ import underhand.chart.Chart;
 
 /**
  * A stretch of time in the route: a placement, or a part of one whose readings change chord within it. Its nodes are the
- * grips of its blocks, one block after another.
+ * grips of its blocks, one block after another. Where grips of a block were left out, one more node stands for all of
+ * them, at what the cheapest of them costs at least.
  */
 final class Layer {
 
     /** Taking another grip than a locked one costs more than any route of {@link Chart#MOST_PLACEMENTS} placements. */
-    private static final double LOCK = 1e7;
+    static final double LOCK = 1e7;
 
     /**
      * The grips of one reading's chord in this stretch of time.
@@ -18,7 +19,7 @@ final class Layer {
      * @param wanted what was searched for
      * @param held whether the chord began in an earlier layer of the placement: then its grip is held on
      * @param locked how many grips, from the first, keep the player's lock; 0 when there is none
-     * @param leftOutFrom no grip left out costs less
+     * @param leftOutFrom no grip left out costs less; infinite when none was
      */
     record Block(
             Segment segment,
@@ -28,8 +29,26 @@ final class Layer {
             int locked,
             double leftOutFrom) {
 
-        double cost(int grip) {
-            return held ? 0 : grips.get(grip).effort().total() + lockPrice(grip);
+        int nodes() {
+            return grips.size() + (Double.isFinite(leftOutFrom) ? 1 : 0);
+        }
+
+        /** Whether a node, numbered within the block, stands for the grips left out. */
+        boolean isLeftOut(int node) {
+            return node == grips.size();
+        }
+
+        /** What a node costs, numbered within the block. */
+        double cost(int node) {
+            if (held) {
+                return 0;
+            }
+            return isLeftOut(node) ? leftOutFrom : grips.get(node).effort().total() + lockPrice(node);
+        }
+
+        /** The same grips, as if no others were. */
+        Block closed() {
+            return new Block(segment, wanted, held, grips, locked, Double.POSITIVE_INFINITY);
         }
 
         double lockPrice(int grip) {
@@ -48,11 +67,11 @@ final class Layer {
         this.placed = placed;
         this.blocks = List.copyOf(blocks);
         this.firstNode = new int[blocks.size()];
-        this.blockOf = new int[blocks.stream().mapToInt(b -> b.grips().size()).sum()];
+        this.blockOf = new int[blocks.stream().mapToInt(Block::nodes).sum()];
         int node = 0;
         for (int block = 0; block < firstNode.length; block++) {
             firstNode[block] = node;
-            for (int end = node + blocks.get(block).grips().size(); node < end; node++) {
+            for (int end = node + blocks.get(block).nodes(); node < end; node++) {
                 blockOf[node] = block;
             }
         }
@@ -89,6 +108,16 @@ final class Layer {
         return node - firstNode[blockOf[node]];
     }
 
+    boolean isLeftOut(int node) {
+        return block(node).isLeftOut(inBlock(node));
+    }
+
+    /** The same layer, as if there were no other grips. */
+    Layer closed() {
+        return new Layer(placed, blocks.stream().map(Block::closed).toList());
+    }
+
+    /** The grip of a node that is one. */
     RatedGrip grip(int node) {
         return block(node).grips().get(inBlock(node));
     }

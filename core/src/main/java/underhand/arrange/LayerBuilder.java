@@ -2,6 +2,8 @@ package underhand.arrange;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -30,11 +32,12 @@ final class LayerBuilder {
     private final StrokeTiming timing;
     private final boolean repeatsAlike;
     private final Map<Integer, List<Lock>> locks;
-    private final Map<Wanted, Search> searches = new HashMap<>();
+    private final Map<Wanted, Integer> widths = new HashMap<>();
     private final Map<Wanted, GripPool.Cheapest> searched = new HashMap<>();
     private final Map<LockedChord, LockedGrips> locked = new HashMap<>();
     private final int firstWidth;
     private final int mostGrips;
+    private final boolean inAllFingerings;
 
     /** Index of the layer each layer is tied to, by layer. */
     private final List<Integer> ties = new ArrayList<>();
@@ -48,45 +51,52 @@ final class LayerBuilder {
      */
     record Wanted(ChordSymbol chord, Form form, boolean picked) {}
 
-    /** How far a chord is searched: for so many grips, that cost less than a bound. */
-    private record Search(int most, double bound) {}
-
     private record LockedChord(Wanted chord, Object lock) {}
 
-    private record LockedGrips(List<RatedGrip> grips, int locked) {}
+    private record LockedGrips(GripPool.Cheapest grips, int locked) {}
 
     /**
      * @param firstWidth how many grips of a chord are looked at first
      * @param mostGrips how many are looked at when a chord is widened
+     * @param inAllFingerings whether the further fingerings of their shapes are looked at too
      */
     LayerBuilder(
-            Song song, Pools pools, StrokeTiming timing, ArrangementSettings settings, int firstWidth, int mostGrips) {
+            Song song,
+            Pools pools,
+            StrokeTiming timing,
+            ArrangementSettings settings,
+            int firstWidth,
+            int mostGrips,
+            boolean inAllFingerings) {
         this.song = song;
         this.pools = pools;
         this.timing = timing;
         this.repeatsAlike = settings.repeatsAlike();
         this.firstWidth = firstWidth;
         this.mostGrips = mostGrips;
+        this.inAllFingerings = inAllFingerings;
         this.locks = settings.locks().stream().collect(Collectors.groupingBy(Lock::placement));
     }
 
-    /** Looks at more grips of a chord from the next {@link #build} on, if there are more that cost less than a bound. */
-    boolean widen(Wanted chord, double bound) {
-        int most = search(chord).most();
-        if (most >= mostGrips || grips(chord).leftOutFrom() >= bound) {
+    /** Looks at more grips of a chord from the next {@link #build} on; false when it was searched as far as may be. */
+    boolean widen(Wanted chord) {
+        int most = widths.getOrDefault(chord, firstWidth);
+        if (most >= mostGrips) {
             return false;
         }
-        searches.put(chord, new Search(Math.min(mostGrips, most * WIDENING), bound));
+        widths.put(chord, Math.min(mostGrips, most * WIDENING));
         searched.remove(chord);
         locked.keySet().removeIf(key -> key.chord().equals(chord));
         return true;
     }
 
     List<Layer> build() {
+        search();
         ties.clear();
         unkeptLocks.clear();
         List<Layer> layers = new ArrayList<>();
         Map<List<Object>, Integer> firstOf = new HashMap<>();
+        Map<List<RatedGrip>, Integer> numbers = new IdentityHashMap<>();
         for (Chart.Placed placed : song.placements()) {
             List<Reading> readings = song.readings(placed).stream()
                     .filter(r -> isPlayable(placed, r))
@@ -94,7 +104,7 @@ final class LayerBuilder {
             int piece = 0;
             for (double from : starts(readings)) {
                 Layer layer = new Layer(placed, blocks(placed, readings, from));
-                List<Object> sameAs = List.of(placed.written(), piece++, lists(layer));
+                List<Object> sameAs = List.of(placed.written(), piece++, lists(layer, numbers));
                 int first = firstOf.computeIfAbsent(sameAs, key -> layers.size());
                 ties.add(repeatsAlike ? first : layers.size());
                 layers.add(layer);
@@ -113,9 +123,10 @@ final class LayerBuilder {
         return List.copyOf(unkeptLocks);
     }
 
-    private static List<Integer> lists(Layer layer) {
+    /** Which lists of grips a layer has; equal for layers that share theirs. */
+    private static List<Integer> lists(Layer layer, Map<List<RatedGrip>, Integer> numbers) {
         return layer.blocks().stream()
-                .map(b -> System.identityHashCode(b.grips()))
+                .map(b -> numbers.computeIfAbsent(b.grips(), list -> numbers.size()))
                 .toList();
     }
 
@@ -165,11 +176,17 @@ final class LayerBuilder {
             return new Block(segment, wanted, held, pool.grips(), 0, pool.leftOutFrom());
         }
         LockedGrips kept = locked.computeIfAbsent(
-                new LockedChord(wanted, constraint(lock.get())), key -> lockedGrips(wanted, lock.get(), pool.grips()));
+                new LockedChord(wanted, constraint(lock.get())), key -> lockedGrips(wanted, lock.get(), pool));
         if (kept.locked() == 0 && !held) {
             unkeptLocks.add(placed.index());
         }
-        return new Block(segment, wanted, held, kept.grips(), kept.locked(), pool.leftOutFrom());
+        return new Block(
+                segment,
+                wanted,
+                held,
+                kept.grips().grips(),
+                kept.locked(),
+                kept.grips().leftOutFrom());
     }
 
     /** The lock on a placement itself, or on the one it repeats. */
@@ -191,29 +208,30 @@ final class LayerBuilder {
     }
 
     /** Locked grips first, then all others. */
-    private LockedGrips lockedGrips(Wanted wanted, Lock lock, List<RatedGrip> all) {
-        ChordSymbol chord = wanted.chord();
-        Predicate<Shape> keeps;
-        List<RatedGrip> kept;
-        if (lock instanceof Lock.OnRegion region) {
-            keeps = region::holds;
-            kept = pools.finder(wanted.picked())
-                    .pool(chord, wanted.form(), song.occurrences(chord), keeps)
-                    .cheapest(mostGrips)
-                    .grips();
-        } else {
-            Shape shape = ((Lock.OnShape) lock).shape();
-            keeps = shape::equals;
-            kept = fits(shape)
-                    ? pools.finder(wanted.picked()).fingerings(shape, chord, song.occurrences(chord))
-                    : List.of();
-        }
-        if (kept.isEmpty()) {
+    private LockedGrips lockedGrips(Wanted wanted, Lock lock, GripPool.Cheapest all) {
+        Predicate<Shape> keeps =
+                lock instanceof Lock.OnRegion region ? region::holds : ((Lock.OnShape) lock).shape()::equals;
+        GripPool.Cheapest kept = kept(wanted, lock);
+        if (kept.grips().isEmpty()) {
             return new LockedGrips(all, 0);
         }
-        List<RatedGrip> joined = new ArrayList<>(kept);
-        all.stream().filter(g -> !keeps.test(g.grip().shape())).forEach(joined::add);
-        return new LockedGrips(List.copyOf(joined), kept.size());
+        List<RatedGrip> joined = new ArrayList<>(kept.grips());
+        all.grips().stream().filter(g -> !keeps.test(g.grip().shape())).forEach(joined::add);
+        double leftOutFrom = Math.min(kept.leftOutFrom(), all.leftOutFrom() + Layer.LOCK);
+        return new LockedGrips(
+                new GripPool.Cheapest(joined, leftOutFrom), kept.grips().size());
+    }
+
+    /** The grips of a chord that keep a lock. */
+    private GripPool.Cheapest kept(Wanted wanted, Lock lock) {
+        ChordSymbol chord = wanted.chord();
+        GripFinder finder = pools.finder(wanted.picked());
+        if (lock instanceof Lock.OnRegion region) {
+            return cheapest(finder.pool(chord, wanted.form(), song.occurrences(chord), region::holds), mostGrips);
+        }
+        Shape shape = ((Lock.OnShape) lock).shape();
+        List<RatedGrip> fingerings = fits(shape) ? finder.fingerings(shape, chord, song.occurrences(chord)) : List.of();
+        return new GripPool.Cheapest(fingerings, Double.POSITIVE_INFINITY);
     }
 
     private boolean fits(Shape shape) {
@@ -222,13 +240,29 @@ final class LayerBuilder {
     }
 
     private GripPool.Cheapest grips(Wanted wanted) {
-        return searched.computeIfAbsent(
-                wanted,
-                w -> pools.of(w, song.occurrences(w.chord()))
-                        .cheapest(search(w).most(), search(w).bound()));
+        return searched.get(wanted);
     }
 
-    private Search search(Wanted wanted) {
-        return searches.getOrDefault(wanted, new Search(firstWidth, Double.POSITIVE_INFINITY));
+    /** Searches every chord of the song that was not searched yet as far as it is wanted, each on a thread of its own. */
+    private void search() {
+        Map<Wanted, GripPool> missing = new LinkedHashMap<>();
+        for (Chart.Placed placed : song.placements()) {
+            for (Reading reading : song.readings(placed)) {
+                for (Reading.Step step : reading.steps()) {
+                    Wanted wanted = wanted(placed, step);
+                    if (!searched.containsKey(wanted)) {
+                        missing.put(wanted, pools.of(wanted, song.occurrences(wanted.chord())));
+                    }
+                }
+            }
+        }
+        searched.putAll(missing.entrySet().parallelStream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey,
+                        chord -> cheapest(chord.getValue(), widths.getOrDefault(chord.getKey(), firstWidth)))));
+    }
+
+    private GripPool.Cheapest cheapest(GripPool pool, int most) {
+        return inAllFingerings ? pool.cheapestInAllFingerings(most) : pool.cheapest(most);
     }
 }

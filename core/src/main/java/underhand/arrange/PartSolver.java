@@ -3,12 +3,14 @@ package underhand.arrange;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import underhand.arrange.Layer.Block;
+import underhand.arrange.LayerBuilder.Wanted;
 import underhand.arrange.PlacedGrip.Alternative;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
@@ -23,24 +25,31 @@ import underhand.move.ChangeTerm;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.pitch.Key;
+import underhand.route.Route;
+import underhand.route.RouteSolver;
 import underhand.route.TiedRouteSolver;
+import underhand.route.TiedRouteSolver.Tied;
 
 /**
  * Solves a song for one capo position: the grips of every chord, the changes between them, the exact cheapest route.
  *
- * <p>A sketch looks at the few cheapest grips of each chord first and at more only where it cannot prove that none of
- * those left out belongs to a cheaper route; it gives the same part as a full solution, without the other grips' prices.
+ * <p>The few cheapest grips of each chord are looked at first, and one node stands for all others, so cheap that the route
+ * is drawn to it wherever one of them could serve. Chords are searched further until the route keeps away from those
+ * nodes: then no grip that was left out belongs to a cheaper one.
  */
 final class PartSolver {
 
-    /** Most grips of a chord; one has more only on the highest rungs. */
-    static final int MOST_GRIPS = 100;
+    /** Most grips of a chord that are looked at; one has more only on the highest rungs. */
+    static final int MOST_GRIPS = 640;
 
-    /** Grips of a chord a sketch begins with. */
-    private static final int SKETCHED_GRIPS = 6;
+    /** Grips of a chord whose prices are given. */
+    static final int PRICED_GRIPS = 100;
 
-    /** Passes over the lattice that may be spent on playing repeats alike. */
-    private static final int MOST_PASSES = 400;
+    /** Grips of a chord that are looked at first. */
+    private static final int FIRST_GRIPS = 10;
+
+    /** Combinations of grips that may be compared at once to play repeats alike. */
+    private static final int MOST_COMBINATIONS = 4_000_000;
 
     /** Highest fret at which a capo leaves the guitar its body. */
     private static final int LOW_CAPO = 5;
@@ -89,94 +98,117 @@ final class PartSolver {
 
     /** The part, without the prices of other grips. */
     SolvedPart sketch() {
-        LayerBuilder builder = new LayerBuilder(song, pools, timing, settings, SKETCHED_GRIPS, MOST_GRIPS);
-        return part(builder, widened(builder), false);
+        LayerBuilder builder = builder(song);
+        Solution solution = solution(builder);
+        return part(builder, solution, (layer, segment, chosen) -> List.of());
     }
 
     /** The part, with the price of every other grip. */
     SolvedPart solve() {
-        LayerBuilder builder = new LayerBuilder(song, pools, timing, settings, MOST_GRIPS, MOST_GRIPS);
-        return part(builder, solution(builder), true);
+        LayerBuilder builder = builder(song);
+        Solution solution = solution(builder);
+        List<Layer> all =
+                closed(new LayerBuilder(song, pools, timing, settings, PRICED_GRIPS, PRICED_GRIPS, true).build());
+        Route route = RouteSolver.solve(lattice(all));
+        double surcharge = route.total() - solution.total();
+        return part(
+                builder,
+                solution,
+                (layer, segment, chosen) ->
+                        alternatives(all.get(layer), segment, chosen, route.prices()[layer], surcharge));
     }
 
-    private record Solution(List<Layer> layers, TiedRouteSolver.Tied route) {
+    /**
+     * A route through a song.
+     *
+     * @param nodes chosen node of each layer, a grip
+     * @param proven whether no grip left out of a layer could be part of a cheaper route
+     */
+    private record Solution(List<Layer> layers, double total, int[] nodes, boolean proven) {
 
-        /** Whether no grip left out of a block could be part of a cheaper route. */
-        boolean proves(int layer, Block block) {
-            return block.held() || route.free().floors()[layer] + block.leftOutFrom() >= route.total();
+        long placementsPlayed() {
+            return layers.stream().mapToInt(l -> l.placed().index()).distinct().count();
         }
 
-        boolean isProven() {
-            for (int layer = 0; layer < layers.size(); layer++) {
-                int at = layer;
-                if (!layers.get(layer).blocks().stream().allMatch(block -> proves(at, block))) {
-                    return false;
-                }
-            }
-            return route.proven();
+        boolean plays(int placement) {
+            return layers.stream().anyMatch(l -> l.placed().index() == placement);
         }
+    }
+
+    /** The other grips of a layer. */
+    private interface Others {
+        List<Alternative> of(int layer, Segment segment, RatedGrip chosen);
     }
 
     /** What the whole part costs with each of some readings of a placement, as a sketch finds it; infinite where none can. */
     List<Double> totals(List<Song.Forced> readings) {
         List<Double> totals = new ArrayList<>();
         for (Song.Forced forced : readings) {
-            Song with = song.with(forced);
-            LayerBuilder builder = new LayerBuilder(with, pools, timing, settings, SKETCHED_GRIPS, MOST_GRIPS);
-            Solution solution = widened(builder);
-            boolean played = solution.layers().stream().anyMatch(l -> l.placed().index() == forced.placement());
-            totals.add(
-                    played
-                            ? solution.route().total() + capoPrice * played(solution.layers())
-                            : Double.POSITIVE_INFINITY);
+            Solution solution = solution(builder(song.with(forced)));
+            totals.add(solution.plays(forced.placement()) ? total(solution) : Double.POSITIVE_INFINITY);
         }
         return totals;
     }
 
-    private static long played(List<Layer> layers) {
-        return layers.stream().mapToInt(l -> l.placed().index()).distinct().count();
+    private double total(Solution solution) {
+        return solution.total() + capoPrice * solution.placementsPlayed();
     }
 
-    private Solution widened(LayerBuilder builder) {
-        Solution solution = solution(builder);
-        while (widen(builder, solution)) {
-            solution = solution(builder);
-        }
-        return solution;
+    private LayerBuilder builder(Song of) {
+        return new LayerBuilder(of, pools, timing, settings, FIRST_GRIPS, MOST_GRIPS, false);
+    }
+
+    private SongLattice lattice(List<Layer> layers) {
+        return new SongLattice(layers, prices, timing, beside);
+    }
+
+    private static List<Layer> closed(List<Layer> layers) {
+        return layers.stream().map(Layer::closed).toList();
     }
 
     private Solution solution(LayerBuilder builder) {
         List<Layer> layers = builder.build();
-        SongLattice lattice = new SongLattice(layers, prices, timing, beside);
-        return new Solution(layers, TiedRouteSolver.solve(lattice, builder.ties(), MOST_PASSES));
+        Tied tied = tied(layers, builder);
+        Set<Wanted> further = searchedFurther(layers, tied);
+        while (!further.isEmpty()) {
+            boolean widened = false;
+            for (Wanted chord : further) {
+                widened |= builder.widen(chord);
+            }
+            layers = widened ? builder.build() : closed(layers);
+            tied = tied(layers, builder);
+            if (!widened) {
+                return new Solution(layers, tied.total(), tied.nodes(), false);
+            }
+            further = searchedFurther(layers, tied);
+        }
+        return new Solution(layers, tied.total(), tied.nodes(), tied.proven());
     }
 
-    /** Widens the search of every chord whose left-out grips might matter; false when there is nothing to widen. */
-    private static boolean widen(LayerBuilder builder, Solution solution) {
-        Map<LayerBuilder.Wanted, Double> bounds = new HashMap<>();
-        double[] floors = solution.route().free().floors();
-        for (int layer = 0; layer < floors.length; layer++) {
-            for (Block block : solution.layers().get(layer).blocks()) {
-                if (!block.held()) {
-                    bounds.merge(block.wanted(), solution.route().total() - floors[layer], Math::max);
-                }
+    private Tied tied(List<Layer> layers, LayerBuilder builder) {
+        return TiedRouteSolver.solve(lattice(layers), builder.ties(), MOST_COMBINATIONS);
+    }
+
+    /** Chords of which the cheapest way would take a grip that was left out. */
+    private static Set<Wanted> searchedFurther(List<Layer> layers, Tied tied) {
+        Set<Wanted> chords = new LinkedHashSet<>();
+        for (int layer = 0; layer < layers.size(); layer++) {
+            Layer at = layers.get(layer);
+            if (at.isLeftOut(tied.nodes()[layer])) {
+                chords.add(at.block(tied.nodes()[layer]).wanted());
             }
         }
-        boolean widened = false;
-        for (Map.Entry<LayerBuilder.Wanted, Double> bound : bounds.entrySet()) {
-            widened |= builder.widen(bound.getKey(), bound.getValue());
-        }
-        return widened;
+        return chords;
     }
 
-    private SolvedPart part(LayerBuilder builder, Solution solution, boolean priced) {
+    private SolvedPart part(LayerBuilder builder, Solution solution, Others others) {
         List<PlacedGrip> placed = new ArrayList<>();
         int layer = 0;
         for (Chart.Placed at : song.placements()) {
             int first = layer;
             while (layer < solution.layers().size()
                     && solution.layers().get(layer).placed().index() == at.index()) {
-                place(solution, layer, priced, placed);
+                place(solution, layer, others, placed);
                 layer++;
             }
             if (layer == first) {
@@ -185,24 +217,22 @@ final class PartSolver {
         }
         return new SolvedPart(
                 capo,
-                solution.route().total() + capoPrice * played(solution.layers()),
+                total(solution),
                 placed,
                 timedChanges(placed),
                 builder.unkeptLocks(),
                 song.unkeptReadings(),
-                solution.isProven());
+                solution.proven());
     }
 
     /** Adds the grip chosen in a layer, unless it is held on from the layer before. */
-    private void place(Solution solution, int layer, boolean priced, List<PlacedGrip> placed) {
+    private void place(Solution solution, int layer, Others others, List<PlacedGrip> placed) {
         Layer at = solution.layers().get(layer);
-        int node = solution.route().nodes()[layer];
+        int node = solution.nodes()[layer];
         Block block = at.block(node);
         if (block.held()) {
             return;
         }
-        double surcharge = solution.route().total() - solution.route().free().total();
-        double[] prices = solution.route().free().prices()[layer];
         placed.add(new PlacedGrip(
                 placed.size(),
                 at.placed(),
@@ -213,7 +243,7 @@ final class PartSolver {
                 Optional.of(degree(at.placed(), block.segment().sounding())),
                 Optional.of(at.grip(node)),
                 block.locked() > 0,
-                priced ? alternatives(at, at.blockOf(node), prices, at.grip(node), surcharge) : List.of()));
+                others.of(layer, block.segment(), at.grip(node))));
     }
 
     /** A placement without a chord, or whose chord no hand can play. */
@@ -246,19 +276,17 @@ final class PartSolver {
         return song.harmony().spot(at.index()).map(Spot::key).orElse(song.key());
     }
 
-    /** The cheapest fingering of every other shape of a block, cheapest shapes first. */
+    /** The cheapest fingering of every other shape of a chord in a layer, by what the cheapest route through it adds. */
     private static List<Alternative> alternatives(
-            Layer layer, int block, double[] prices, RatedGrip chosen, double surcharge) {
-        Block at = layer.blocks().get(block);
-        int first = layer.firstNode(block);
+            Layer layer, Segment segment, RatedGrip chosen, double[] prices, double surcharge) {
         Map<Shape, Alternative> best = new LinkedHashMap<>();
-        for (int i = 0; i < at.grips().size(); i++) {
-            RatedGrip grip = at.grips().get(i);
-            if (!grip.grip().shape().equals(chosen.grip().shape())) {
-                best.merge(
-                        grip.grip().shape(),
-                        new Alternative(grip, prices[first + i] - at.lockPrice(i) - surcharge),
-                        (a, b) -> b.price() < a.price() ? b : a);
+        for (int node = 0; node < layer.nodes(); node++) {
+            Block block = layer.block(node);
+            RatedGrip grip = layer.grip(node);
+            if (block.segment().rule().equals(segment.rule())
+                    && !grip.grip().shape().equals(chosen.grip().shape())) {
+                double price = prices[node] - block.lockPrice(layer.inBlock(node)) + surcharge;
+                best.merge(grip.grip().shape(), new Alternative(grip, price), (a, b) -> b.price() < a.price() ? b : a);
             }
         }
         return best.values().stream()

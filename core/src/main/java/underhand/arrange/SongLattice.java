@@ -4,12 +4,18 @@ import java.util.Arrays;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import underhand.arrange.Layer.Block;
 import underhand.hand.Grip;
 import underhand.route.Lattice;
 
-/** The layers of a song with the prices of all changes between their grips. */
+/**
+ * The layers of a song with the prices of all changes between their grips. Changes to and from grips that were left out
+ * cost nothing: no way over all grips of the song costs less than the cheapest way here.
+ */
 final class SongLattice implements Lattice {
+
+    private static final int LEFT_OUT = -1;
 
     private final Layer[] layers;
 
@@ -21,7 +27,7 @@ final class SongLattice implements Lattice {
     /** Seconds there are to leave a grip, by layer and node. */
     private final double[][] available;
 
-    /** Numbers the prices know the grips by, by layer and node. */
+    /** Numbers the prices know the grips by, by layer and node; {@link #LEFT_OUT} for nodes that are no grip. */
     private final int[][] numbers;
 
     /** Prices of the changes to the next layer, by layer, block and block of the next layer. */
@@ -58,10 +64,14 @@ final class SongLattice implements Lattice {
         double[] costs = new double[layer.nodes()];
         int node = 0;
         for (Block block : layer.blocks()) {
-            for (int grip = 0; grip < block.grips().size(); grip++) {
-                Grip held = block.grips().get(grip).grip();
-                costs[node++] = block.cost(grip)
-                        + (block.held() ? 0 : beside.price(layer.placed().index(), held));
+            for (int at = 0; at < block.nodes(); at++) {
+                boolean alone = block.held() || block.isLeftOut(at);
+                costs[node++] = block.cost(at)
+                        + (alone
+                                ? 0
+                                : beside.price(
+                                        layer.placed().index(),
+                                        block.grips().get(at).grip()));
             }
         }
         return costs;
@@ -69,14 +79,17 @@ final class SongLattice implements Lattice {
 
     private static double[] available(Layer layer, StrokeTiming timing) {
         return layer.blocks().stream()
-                .flatMapToDouble(b -> Arrays.stream(timing.secondsToLeave(layer.placed(), b.segment(), b.grips())))
+                .flatMapToDouble(b -> Arrays.stream(
+                        Arrays.copyOf(timing.secondsToLeave(layer.placed(), b.segment(), b.grips()), b.nodes())))
                 .toArray();
     }
 
     private static int[] numbers(Layer layer, GripChanges changes, Map<List<RatedGrip>, int[]> known) {
         return layer.blocks().stream()
-                .flatMapToInt(b -> Arrays.stream(known.computeIfAbsent(
-                        b.grips(), grips -> changes.numbers(b.wanted().chord(), grips))))
+                .flatMapToInt(b -> IntStream.concat(
+                        Arrays.stream(known.computeIfAbsent(
+                                b.grips(), grips -> changes.numbers(b.wanted().chord(), grips))),
+                        IntStream.range(b.grips().size(), b.nodes()).map(node -> LEFT_OUT)))
                 .toArray();
     }
 
@@ -105,6 +118,28 @@ final class SongLattice implements Lattice {
     }
 
     @Override
+    public boolean sameEdges(int layer, int other) {
+        return continues[layer] == continues[other]
+                && Arrays.deepEquals(prices[layer], prices[other])
+                && Arrays.equals(numbers[layer], numbers[other])
+                && Arrays.equals(numbers[layer + 1], numbers[other + 1])
+                && Arrays.equals(available[layer], available[other])
+                && (!continues[layer] || samePieces(layer, other) && samePieces(layer + 1, other + 1));
+    }
+
+    /** Whether two layers are the same pieces of the same readings. */
+    private boolean samePieces(int layer, int other) {
+        List<Block> blocks = layers[layer].blocks();
+        List<Block> others = layers[other].blocks();
+        return IntStream.range(0, blocks.size())
+                .allMatch(i -> blocks.get(i).held() == others.get(i).held()
+                        && blocks.get(i)
+                                .segment()
+                                .rule()
+                                .equals(others.get(i).segment().rule()));
+    }
+
+    @Override
     public double edgeCost(int layer, int from, int to) {
         Layer left = layers[layer];
         Layer reached = layers[layer + 1];
@@ -120,7 +155,10 @@ final class SongLattice implements Lattice {
                 return left.inBlock(from) == reached.inBlock(to) ? 0 : Double.POSITIVE_INFINITY;
             }
         }
-        return prices[layer][fromBlock][toBlock].cost(
-                numbers[layer][from], numbers[layer + 1][to], available[layer][from]);
+        int leaving = numbers[layer][from];
+        int reaching = numbers[layer + 1][to];
+        return leaving == LEFT_OUT || reaching == LEFT_OUT
+                ? 0
+                : prices[layer][fromBlock][toBlock].cost(leaving, reaching, available[layer][from]);
     }
 }

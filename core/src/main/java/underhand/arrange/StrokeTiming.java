@@ -1,6 +1,7 @@
 package underhand.arrange;
 
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import underhand.chart.Chart;
@@ -22,12 +23,11 @@ final class StrokeTiming {
     private final double beatSeconds;
     private final Fretboard board;
     private final Map<Strokes, List<PatternRun.Struck>> runs = new HashMap<>();
-    private final Map<OfGrips, double[]> known = new HashMap<>();
+
+    /** Seconds by list of grips, which is the same only as the same object, and strokes. */
+    private final Map<List<RatedGrip>, Map<Strokes, double[]>> known = new IdentityHashMap<>();
 
     private record Strokes(PickingPattern pattern, Metre metre, double beat, double beats) {}
-
-    /** Grips in the order of a list that is the same only as the same object. */
-    private record OfGrips(Strokes strokes, int list) {}
 
     StrokeTiming(PatternPlan patterns, int tempo, Fretboard board) {
         this.patterns = patterns;
@@ -43,11 +43,12 @@ final class StrokeTiming {
     /** Seconds there are after a segment of a placement, for each of the grips it may be played with. */
     double[] secondsToLeave(Chart.Placed placed, Segment segment, List<RatedGrip> grips) {
         Strokes strokes = strokes(placed, segment);
-        return known.computeIfAbsent(
-                new OfGrips(strokes, System.identityHashCode(grips)),
-                key -> grips.stream()
-                        .mapToDouble(g -> seconds(strokes, segment, g))
-                        .toArray());
+        return known.computeIfAbsent(grips, list -> new HashMap<>())
+                .computeIfAbsent(
+                        strokes,
+                        key -> grips.stream()
+                                .mapToDouble(g -> seconds(strokes, segment, g))
+                                .toArray());
     }
 
     /** The same for one grip. */

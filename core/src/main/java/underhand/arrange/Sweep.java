@@ -3,19 +3,19 @@ package underhand.arrange;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.IntFunction;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import underhand.chart.Chart;
 import underhand.harmony.HarmonyReader;
 import underhand.harmony.Reading;
 import underhand.harmony.Rules;
 
 /**
- * A song solved for every capo position. The prices of all other grips are worked out for a position when it is first
- * looked at, and kept. Safe to share between threads.
+ * A song solved for the capo positions that were asked for, or for all. What was solved is kept, and so are the prices of
+ * all other grips for a position that was looked at. Safe to share between threads.
  */
 public final class Sweep {
 
@@ -23,64 +23,120 @@ public final class Sweep {
 
     private final Song song;
     private final ArrangementSettings settings;
-    private final List<SolvedPart> parts;
-    private final List<CapoCandidate> candidates;
-    private final IntFunction<SolvedPart> solver;
+    private final List<Once<SolvedPart>> parts;
+    private final List<Once<SolvedPart>> priced;
+    private final Once<Ruler> ruler = new Once<>(this::compared);
     private final Forcing forcing;
-    private final Map<Integer, SolvedPart> solved = new ConcurrentHashMap<>();
-    private final int least;
+
+    /** All capo positions compared. */
+    private record Ruler(List<CapoCandidate> candidates, int least) {}
+
+    /** A value that is worked out when it is first asked for. */
+    private static final class Once<T> {
+        private final Supplier<T> source;
+        private volatile T value;
+
+        Once(Supplier<T> source) {
+            this.source = source;
+        }
+
+        boolean isKnown() {
+            return value != null;
+        }
+
+        T get() {
+            if (value == null) {
+                synchronized (this) {
+                    value = value == null ? source.get() : value;
+                }
+            }
+            return value;
+        }
+    }
 
     /**
-     * @param parts sketched parts, part i for the capo at fret i
-     * @param solver solves the part for a capo in full
+     * @param highestCapo highest capo position to be tried
+     * @param sketcher solves the part for a capo without the prices of other grips
+     * @param solver solves it with them
      * @param forcing prices readings
      */
     Sweep(
             Song song,
             ArrangementSettings settings,
-            List<SolvedPart> parts,
+            int highestCapo,
+            IntFunction<SolvedPart> sketcher,
             IntFunction<SolvedPart> solver,
             Forcing forcing) {
         this.song = song;
         this.settings = settings;
-        this.parts = List.copyOf(parts);
-        this.solver = solver;
         this.forcing = forcing;
-        this.candidates = parts.stream().map(CapoReasons::candidate).toList();
-        this.least = parts.stream()
-                .filter(p -> p.capo() <= ArrangementSettings.HIGHEST_CAPO)
-                .min(Comparator.comparingDouble(SolvedPart::total))
-                .orElseThrow()
-                .capo();
+        this.parts = byCapo(highestCapo, sketcher);
+        this.priced = byCapo(highestCapo, solver);
     }
 
-    /** Highest capo position that was solved. */
+    private static List<Once<SolvedPart>> byCapo(int highest, IntFunction<SolvedPart> source) {
+        return IntStream.rangeClosed(0, highest)
+                .mapToObj(capo -> new Once<>(() -> source.apply(capo)))
+                .toList();
+    }
+
+    private Ruler compared() {
+        List<CapoCandidate> candidates = IntStream.rangeClosed(0, highestCapo())
+                .parallel()
+                .mapToObj(capo -> CapoReasons.candidate(parts.get(capo).get()))
+                .toList();
+        int least = candidates.stream()
+                .filter(c -> c.capo() <= ArrangementSettings.HIGHEST_CAPO)
+                .min(Comparator.comparingDouble(CapoCandidate::total))
+                .orElseThrow()
+                .capo();
+        return new Ruler(candidates, least);
+    }
+
+    /** Highest capo position that is tried. */
     public int highestCapo() {
         return parts.size() - 1;
     }
 
     /** The capo asked for in the settings, or the one with the least effort. */
     CapoCandidate best() {
-        return candidates.get(settings.capo().orElse(least));
+        return ruler.get()
+                .candidates()
+                .get(settings.capo().orElseGet(() -> ruler.get().least()));
     }
 
-    /** The arrangement with the capo at a fret, or where the effort is least. */
+    /** The arrangement with the capo at a fret, or where the effort is least; without the prices of other grips. */
     public Arrangement at(OptionalInt capo) {
-        return arrangement(solved.computeIfAbsent(capo.orElse(least), solver::apply));
+        return arrangement(parts.get(fret(capo)).get(), ruler.get(), true);
     }
 
-    /** The same part without the prices of other grips, at no further search. */
-    Arrangement sketch(OptionalInt capo) {
-        return arrangement(parts.get(capo.orElse(least)));
+    /** The same with the prices of other grips, which are worked out when they are first asked for. */
+    public Arrangement priced(OptionalInt capo) {
+        return arrangement(priced.get(fret(capo)).get(), ruler.get(), true);
     }
 
-    private Arrangement arrangement(SolvedPart chosen) {
+    /** The arrangement with the capo at a fret, compared with the other frets only if they were solved before. */
+    public Arrangement alone(int capo) {
+        if (ruler.isKnown()) {
+            return at(OptionalInt.of(capo));
+        }
+        SolvedPart part = parts.get(capo).get();
+        return arrangement(part, new Ruler(List.of(CapoReasons.candidate(part)), capo), false);
+    }
+
+    private int fret(OptionalInt capo) {
+        return capo.orElseGet(() -> ruler.get().least());
+    }
+
+    private Arrangement arrangement(SolvedPart chosen, Ruler tried, boolean swept) {
         return new Arrangement(
                 song.key(),
+                song.harmony().sections(),
                 song.tempo(),
                 chosen.capo(),
-                least,
-                candidates,
+                tried.least(),
+                tried.candidates(),
+                swept,
                 chosen.placements(),
                 chosen.changes(),
                 chosen.total(),
@@ -99,7 +155,7 @@ public final class Sweep {
      * @param capo fret of the capo, or where the effort is least
      */
     public List<ReadingOffer> readings(OptionalInt capo, int placement) {
-        int at = capo.orElse(least);
+        int at = fret(capo);
         List<Reading> proposed =
                 judgement(placement).map(Rules.Judgement::readings).orElse(List.of());
         List<Double> totals = forcing.totals(
@@ -107,7 +163,7 @@ public final class Sweep {
         List<ReadingOffer> offers = new ArrayList<>();
         for (int i = 0; i < proposed.size(); i++) {
             Reading reading = proposed.get(i);
-            double price = totals.get(i) - parts.get(at).total();
+            double price = totals.get(i) - parts.get(at).get().total();
             if (!changesNothing(reading, placement, price)) {
                 offers.add(new ReadingOffer(reading, Rules.of(reading.family()), price));
             }

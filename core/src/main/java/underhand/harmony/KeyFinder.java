@@ -38,10 +38,11 @@ public final class KeyFinder {
 
     /** All 24 keys, the best first; of equal scores the one with fewer accidentals, then major. */
     public static List<Scored> rank(List<Weighted> chords) {
+        List<Heard> heard = chords.stream().map(Heard::of).toList();
         List<Scored> scored = new ArrayList<>();
         for (int tonic = 0; tonic < 12; tonic++) {
             for (Mode mode : Mode.values()) {
-                scored.add(new Scored(Key.on(tonic, mode), score(chords, tonic, mode)));
+                scored.add(new Scored(Key.on(tonic, mode), score(heard, tonic, mode)));
             }
         }
         scored.sort(Comparator.comparingDouble((Scored s) -> -s.score())
@@ -65,29 +66,57 @@ public final class KeyFinder {
                         .toList()));
     }
 
-    private static double score(List<Weighted> chords, int tonic, Mode mode) {
+    /**
+     * What of a chord tells its key.
+     *
+     * @param tones pitch classes
+     * @param minorThird whether it has one
+     * @param majorThird whether it has one
+     * @param noThird whether it has none
+     */
+    private record Heard(int root, int[] tones, boolean minorThird, boolean majorThird, boolean noThird, double beats) {
+
+        static Heard of(Weighted weighted) {
+            ChordSymbol chord = weighted.chord();
+            return new Heard(
+                    chord.root().pitchClass(),
+                    chord.tones().stream().mapToInt(t -> t.note().pitchClass()).toArray(),
+                    chord.type().hasInterval(MINOR_THIRD),
+                    chord.type().hasInterval(MAJOR_THIRD),
+                    !chord.type().has(3),
+                    weighted.beats());
+        }
+
+        boolean isTonic(int tonic, Mode mode) {
+            return root == tonic && minorThird == (mode == Mode.MINOR) && (minorThird || majorThird || noThird);
+        }
+    }
+
+    private static double score(List<Heard> chords, int tonic, Mode mode) {
         if (chords.isEmpty()) {
             return 0;
         }
-        double beats = chords.stream().mapToDouble(Weighted::beats).sum();
-        double score = 0;
-        for (Weighted weighted : chords) {
-            double share = weighted.beats() / beats * Math.sqrt(chords.size());
-            score += share
-                    * (tones(weighted.chord(), tonic, mode)
-                            + (isTonic(weighted.chord(), tonic, mode) ? TONIC_CHORD : 0));
+        double[] byTone = new double[12];
+        for (int above = 0; above < byTone.length; above++) {
+            byTone[above] = toneScore(above, mode);
         }
-        score += isTonic(chords.get(0).chord(), tonic, mode) ? FIRST : 0;
-        score += isTonic(chords.get(chords.size() - 1).chord(), tonic, mode) ? LAST : 0;
+        double beats = chords.stream().mapToDouble(Heard::beats).sum();
+        double score = 0;
+        for (Heard chord : chords) {
+            double share = chord.beats() / beats * Math.sqrt(chords.size());
+            score += share * (tones(chord, tonic, byTone) + (chord.isTonic(tonic, mode) ? TONIC_CHORD : 0));
+        }
+        score += chords.get(0).isTonic(tonic, mode) ? FIRST : 0;
+        score += chords.get(chords.size() - 1).isTonic(tonic, mode) ? LAST : 0;
         return score + cadences(chords, tonic, mode) / Math.sqrt(chords.size());
     }
 
-    private static double tones(ChordSymbol chord, int tonic, Mode mode) {
+    private static double tones(Heard chord, int tonic, double[] byTone) {
         double sum = 0;
-        for (ChordSymbol.Tone tone : chord.tones()) {
-            sum += toneScore(Math.floorMod(tone.note().pitchClass() - tonic, 12), mode);
+        for (int tone : chord.tones()) {
+            sum += byTone[Math.floorMod(tone - tonic, 12)];
         }
-        return sum / chord.tones().size();
+        return sum / chord.tones().length;
     }
 
     private static double toneScore(int aboveTonic, Mode mode) {
@@ -99,22 +128,13 @@ public final class KeyFinder {
         return mode == Mode.MINOR && aboveTonic == 11 ? RAISED_SEVENTH : OUTSIDE;
     }
 
-    private static boolean isTonic(ChordSymbol chord, int tonic, Mode mode) {
-        boolean minor = chord.type().hasInterval(MINOR_THIRD);
-        return chord.root().pitchClass() == tonic
-                && minor == (mode == Mode.MINOR)
-                && (minor
-                        || chord.type().hasInterval(MAJOR_THIRD)
-                        || !chord.type().has(3));
-    }
-
-    private static double cadences(List<Weighted> chords, int tonic, Mode mode) {
+    private static double cadences(List<Heard> chords, int tonic, Mode mode) {
         double score = 0;
         for (int i = 1; i < chords.size(); i++) {
-            ChordSymbol before = chords.get(i - 1).chord();
-            if (isTonic(chords.get(i).chord(), tonic, mode)) {
-                int degree = Math.floorMod(before.root().pitchClass() - tonic, 12);
-                boolean dominant = degree == 7 && before.type().hasInterval(MAJOR_THIRD);
+            Heard before = chords.get(i - 1);
+            if (chords.get(i).isTonic(tonic, mode)) {
+                int degree = Math.floorMod(before.root() - tonic, 12);
+                boolean dominant = degree == 7 && before.majorThird();
                 score += dominant ? CADENCE : degree == 5 ? PLAGAL : 0;
             }
         }

@@ -2,8 +2,10 @@ package underhand.picking;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import underhand.chart.Metre;
 import underhand.picking.Step.Direction;
@@ -32,6 +34,8 @@ public record PickingPattern(
 
     /** Most steps a bar may have. */
     public static final int MOST_STEPS = 48;
+
+    private static final Map<Metre, PickingPattern> BEATS = new ConcurrentHashMap<>();
 
     public PickingPattern {
         Objects.requireNonNull(id, "id");
@@ -70,17 +74,24 @@ public record PickingPattern(
 
     /** One stroke down on every beat. */
     public static PickingPattern beat(Metre metre) {
-        Step down = StepReader.read("D").get(0);
-        return new PickingPattern(
-                "beat",
-                "a stroke a beat",
+        return BEATS.computeIfAbsent(
                 metre,
-                false,
-                1,
-                20,
-                400,
-                Optional.empty(),
-                Collections.nCopies(metre.beats(), down));
+                m -> new PickingPattern(
+                        "beat",
+                        "a stroke a beat",
+                        m,
+                        false,
+                        1,
+                        20,
+                        400,
+                        Optional.empty(),
+                        Collections.nCopies(m.beats(), StepReader.read("D").get(0))));
+    }
+
+    /** By the id alone: patterns are looked up for every chord of a song. */
+    @Override
+    public int hashCode() {
+        return id.hashCode();
     }
 
     /**

@@ -15,4 +15,9 @@ public interface Lattice {
 
     /** Cost of going from a node of {@code layer} to a node of {@code layer + 1}. */
     double edgeCost(int layer, int from, int to);
+
+    /** Whether going on from one layer is known to cost what it costs from another, node by node; false when in doubt. */
+    default boolean sameEdges(int layer, int other) {
+        return layer == other;
+    }
 }

@@ -7,10 +7,8 @@ package underhand.route;
  * @param nodes chosen node of each layer
  * @param prices {@code [layer][node]}: how much dearer the cheapest way through that node is than the cheapest of all;
  *     0 for chosen nodes
- * @param floors {@code [layer]}: no way costs less than this plus the node it takes in that layer; what a node left out
- *     of the lattice would have to beat
  */
-public record Route(double total, int[] nodes, double[][] prices, double[] floors) {
+public record Route(double total, int[] nodes, double[][] prices) {
 
     public boolean isPossible() {
         return !Double.isInfinite(total);

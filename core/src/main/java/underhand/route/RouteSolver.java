@@ -18,21 +18,40 @@ public final class RouteSolver {
     private RouteSolver() {}
 
     public static Route solve(Lattice lattice) {
-        int layers = lattice.layers();
-        if (layers == 0) {
-            return new Route(0, new int[0], new double[0][], new double[0]);
+        return Way.cheapest(lattice).withPrices();
+    }
+
+    /**
+     * The cheapest way, before the prices of the other nodes are worked out.
+     *
+     * @param before {@code [layer][node]}: best cost up to a node, with the node's own
+     */
+    record Way(Lattice lattice, double total, int[] nodes, double[][] before) {
+
+        static Way cheapest(Lattice lattice) {
+            int layers = lattice.layers();
+            double[][] before = new double[layers][];
+            int[] nodes = new int[layers];
+            if (layers == 0) {
+                return new Way(lattice, 0, nodes, before);
+            }
+            int[][] cameFrom = new int[layers][];
+            forward(lattice, before, cameFrom);
+            nodes[layers - 1] = RouteSolver.cheapest(before[layers - 1]);
+            for (int layer = layers - 1; layer > 0; layer--) {
+                nodes[layer - 1] = cameFrom[layer][nodes[layer]];
+            }
+            return new Way(lattice, before[layers - 1][nodes[layers - 1]], nodes, before);
         }
-        double[][] before = new double[layers][];
-        int[][] cameFrom = new int[layers][];
-        forward(lattice, before, cameFrom);
-        double[][] after = backward(lattice);
-        int[] nodes = new int[layers];
-        nodes[layers - 1] = cheapest(before[layers - 1]);
-        for (int layer = layers - 1; layer > 0; layer--) {
-            nodes[layer - 1] = cameFrom[layer][nodes[layer]];
+
+        boolean isPossible() {
+            return !Double.isInfinite(total);
         }
-        double total = before[layers - 1][nodes[layers - 1]];
-        return new Route(total, nodes, prices(before, after, total, nodes), floors(lattice, before, after));
+
+        Route withPrices() {
+            double[][] after = nodes.length == 0 ? before : backward(lattice);
+            return new Route(total, nodes, prices(before, after, total, nodes));
+        }
     }
 
     private static void forward(Lattice lattice, double[][] before, int[][] cameFrom) {
@@ -138,19 +157,5 @@ public final class RouteSolver {
             }
         }
         return prices;
-    }
-
-    /** Cheapest way up to the layer before plus the cheapest from the layer after: edges cost 0 at least. */
-    private static double[] floors(Lattice lattice, double[][] before, double[][] after) {
-        double[] floors = new double[before.length];
-        for (int layer = 0; layer < floors.length; layer++) {
-            double head = layer == 0 ? 0 : before[layer - 1][cheapest(before[layer - 1])];
-            double tail = layer == floors.length - 1 ? 0 : Double.POSITIVE_INFINITY;
-            for (int node = 0; layer < floors.length - 1 && node < after[layer + 1].length; node++) {
-                tail = Math.min(tail, lattice.nodeCost(layer + 1, node) + after[layer + 1][node]);
-            }
-            floors[layer] = head + tail;
-        }
-        return floors;
     }
 }

@@ -133,7 +133,7 @@ class ArrangerTest {
         Chart chart = chart("D G D A");
         Shape wanted = Shape.parse("x57775");
         ArrangementSettings settings = ArrangementSettings.ofRung(3).withCapo(0);
-        Arrangement locked = ARRANGER.arrange(chart, settings.withLocks(List.of(Lock.onShape(0, wanted))));
+        Arrangement locked = ARRANGER.priced(chart, settings.withLocks(List.of(Lock.onShape(0, wanted))));
         assertEquals("x57775", shapes(locked).get(0));
         assertTrue(locked.placements().get(0).locked());
         Arrangement free = ARRANGER.arrange(chart, settings);
@@ -212,7 +212,7 @@ class ArrangerTest {
     void arrange_everyAlternative_hasItsTruePrice() {
         Chart chart = chart("G D Em C G");
         ArrangementSettings settings = ArrangementSettings.ofRung(2).withCapo(0);
-        Arrangement free = ARRANGER.arrange(chart, settings);
+        Arrangement free = ARRANGER.priced(chart, settings);
         for (PlacedGrip placed : free.placements()) {
             assertTrue(placed.alternatives().size() >= 3);
             for (PlacedGrip.Alternative alternative : placed.alternatives()) {

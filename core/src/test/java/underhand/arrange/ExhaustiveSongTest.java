@@ -84,7 +84,7 @@ class ExhaustiveSongTest {
                     .mapToObj(c -> ChordSymbol.parse(CHORDS.get(c)))
                     .toList();
             int capo = 0;
-            double best = cheapest(layers(song, capo, 1, PartSolver.MOST_GRIPS), capo, 0, null);
+            double best = cheapest(layers(song, capo, 1, PartSolver.PRICED_GRIPS), capo, 0, null);
             double total = new Arranger()
                     .solve(
                             TeacherParts.chart(song),
@@ -100,7 +100,7 @@ class ExhaustiveSongTest {
         List<ChordSymbol> song = List.of("Dm7 G7 Cmaj7 A7 Dm7 Fm6 C E7".split(" ")).stream()
                 .map(ChordSymbol::parse)
                 .toList();
-        List<List<RatedGrip>> layers = layers(song, 0, 3, PartSolver.MOST_GRIPS);
+        List<List<RatedGrip>> layers = layers(song, 0, 3, PartSolver.PRICED_GRIPS);
         Graph<String, DefaultWeightedEdge> graph = new SimpleDirectedWeightedGraph<>(DefaultWeightedEdge.class);
         graph.addVertex("start");
         graph.addVertex("end");
@@ -142,7 +142,7 @@ class ExhaustiveSongTest {
             ArrangementSettings settings = ArrangementSettings.ofRung(rung);
             Sweep sweep = arranger.sweep(TeacherParts.chart(song), settings);
             for (int capo = 0; capo <= sweep.highestCapo(); capo++) {
-                double sketched = sweep.sketch(OptionalInt.of(capo)).total();
+                double sketched = sweep.at(OptionalInt.of(capo)).total();
                 double solved =
                         arranger.solve(TeacherParts.chart(song), settings, capo).total();
                 assertEquals(solved, sketched, 1e-6, "seed 1967, rung " + rung + ", capo " + capo + ", " + song);

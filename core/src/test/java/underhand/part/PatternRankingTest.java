@@ -41,7 +41,7 @@ class PatternRankingTest {
         }
         ArrangementSettings triads = settings.withLocks(List.of(new Lock.OnShape(1, 0, Shape.parse("xxx003"))));
         List<PatternRanking.Fit> broken = PatternRanking.of(
-                ARRANGER.arrange(chart("key: C\ntempo: 90\n[Verse]\n| C | G | Am | F |"), triads),
+                ARRANGER.priced(chart("key: C\ntempo: 90\n[Verse]\n| C | G | Am | F |"), triads),
                 triads,
                 "Verse",
                 Patterns.all());

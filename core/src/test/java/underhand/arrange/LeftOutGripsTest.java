@@ -1,0 +1,90 @@
+package underhand.arrange;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import underhand.chart.Chart;
+import underhand.format.ChartTextReader;
+import underhand.hand.Parameters;
+import underhand.move.ChangeModel;
+import underhand.neck.Fretboard;
+import underhand.route.TiedRouteSolver;
+
+/**
+ * A part is found among few grips of each chord, with a proof that those left out do not matter: it costs what the cheapest
+ * part costs on a lattice that leaves out none of the 300 cheapest.
+ */
+class LeftOutGripsTest {
+
+    private static final int WIDE = 300;
+    private static final Parameters P = Parameters.STANDARD;
+    private static final List<String> CHORDS = List.of(
+            "C", "G", "Am", "F", "Dm7", "Bb", "E7", "Cmaj7", "F#m7b5", "Bdim7", "Eb", "G7b9", "Asus4", "Fm", "D/F#");
+
+    /** Sections of random chords, in an order in which some come again. */
+    private static Chart song(Random random) {
+        int sections = 1 + random.nextInt(3);
+        String[] bars = IntStream.range(0, sections)
+                .mapToObj(s -> "| " + String.join(" | ", chords(random, 2 + random.nextInt(4))) + " |\n")
+                .toArray(String[]::new);
+        StringBuilder text = new StringBuilder("title: Made up\n");
+        for (int at = 0; at < 1 + random.nextInt(4); at++) {
+            int section = random.nextInt(sections);
+            text.append("[Part ").append(section).append("]\n").append(bars[section]);
+        }
+        return ChartTextReader.read(text.toString()).chart();
+    }
+
+    private static List<String> chords(Random random, int count) {
+        return random.ints(count, 0, CHORDS.size()).mapToObj(CHORDS::get).toList();
+    }
+
+    private static double amongManyGrips(Chart chart, ArrangementSettings settings, int capo) {
+        Song song = new Song(chart, settings);
+        Fretboard board = new Fretboard(settings.guitar(), settings.tuning(), capo);
+        StrokeTiming timing = new StrokeTiming(settings.patterns(), song.tempo(), board);
+        GripFinder finder = new GripFinder(
+                        board, settings.rung(), settings.player(), settings.voicing(), GripFinder.HIGHEST_FRET, P)
+                .withHouseRules(settings.houseRules());
+        LayerBuilder builder = new LayerBuilder(song, new Pools(finder), timing, settings, WIDE, WIDE, true);
+        List<Layer> layers = builder.build().stream().map(Layer::closed).toList();
+        GripChanges changes = new GripChanges(
+                new ChangeModel(board, settings.rung(), settings.player(), P),
+                new VoiceLeading(board, settings.voicing(), settings.houseRules(), P),
+                P);
+        SongLattice lattice = new SongLattice(layers, changes, timing, SongLattice.Beside.NOBODY);
+        TiedRouteSolver.Tied tied = TiedRouteSolver.solve(lattice, builder.ties(), 100_000_000);
+        assertTrue(tied.proven());
+        double capoPrice = P.get("capo.fret") * capo + P.get("capo.high") * Math.max(0, capo - 5);
+        return tied.total() + capoPrice * song.placements().size();
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4, 5})
+    void sweep_randomSongsWithRepeats_costsWhatManyGripsOfEachChordCost(int rung) {
+        Random random = new Random(2026 + rung);
+        ArrangementSettings settings = ArrangementSettings.ofRung(rung);
+        int repeating = 0;
+        for (int i = 0; i < 12; i++) {
+            Chart chart = song(random);
+            repeating += chart.bars() > 5 ? 1 : 0;
+            Sweep sweep = new Arranger().sweep(chart, settings);
+            for (int capo = 0; capo <= sweep.highestCapo(); capo += 3) {
+                Arrangement found = sweep.at(OptionalInt.of(capo));
+                assertEquals(
+                        amongManyGrips(chart, settings, capo),
+                        found.total(),
+                        1e-4,
+                        "rung " + rung + ", case " + i + ", capo " + capo);
+                assertTrue(found.warnings().stream().noneMatch(w -> w.kind() == Warning.Kind.CUT));
+            }
+        }
+        assertTrue(repeating > 3, "few songs are long enough to repeat a section: " + repeating);
+    }
+}
