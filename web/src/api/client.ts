@@ -37,7 +37,11 @@ export type Readings = Schemas['ReadingsView'];
 export type ReadingOffer = Schemas['OfferView'];
 export type RungStep = Schemas['RungStepView'];
 export type SecondPart = Schemas['SecondView'];
-export type PreviewBody = Omit<Schemas['PreviewRequest'], 'patterns'> & { patterns?: PatternChoice[] };
+export type PreviewBody = Omit<Schemas['PreviewRequest'], 'patterns' | 'capo'> & {
+  /** Fret, or where the effort is least. */
+  capo?: 'auto' | number;
+  patterns?: PatternChoice[];
+};
 export type Part = Schemas['PartView'];
 export type PartBar = Schemas['BarView'];
 export type PartEvent = Schemas['EventView'];
@@ -76,6 +80,8 @@ const OFFLINE = new ProblemError(
   'Underhand does not answer. Check that it is still running, then try again. What you typed is still here.',
 );
 
+const MOST_CARRIED = 20_000;
+
 async function ask(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
   const request: RequestInit = { method, headers: { 'Content-Type': 'application/json' } };
   if (body !== undefined) {
@@ -84,6 +90,8 @@ async function ask(method: string, path: string, body?: unknown, signal?: AbortS
   if (signal) {
     request.signal = signal;
   }
+  // A change on its way outlives the page it was made on; browsers carry only small ones so far.
+  request.keepalive = method === 'PUT' && String(request.body).length < MOST_CARRIED;
   const response = await fetch(`/api/v1${path}`, request).catch((error: unknown) => {
     if (signal?.aborted) {
       throw error;
@@ -183,6 +191,9 @@ export const api = {
   readFile: (file: string, source: string | null) => call<ReadFile>('POST', '/files/read', { file, source }),
   arrange: (body: PreviewBody, signal?: AbortSignal) =>
     call<Arrangement>('POST', '/arrangements/preview?alternatives=0', body, signal),
+  /** The same for the capo asked for; the other frets are compared with it only if that is known already. */
+  arrangeAsked: (body: PreviewBody, signal?: AbortSignal) =>
+    call<Arrangement>('POST', '/arrangements/preview?alternatives=0&capos=asked', body, signal),
 };
 
 const STANDARD_TUNING = 'E2 A2 D3 G3 B3 E4';
@@ -207,7 +218,7 @@ export function previewBody(
     chart: { format: 'text', source },
     rung: decisions.rung,
     setting: decisions.setting,
-    capo: (decisions.capo ?? 'auto') as string,
+    capo: decisions.capo ?? 'auto',
     houseRules: { ...rules, capo: capoAllowed },
     locks: decisions.locks,
     readings: decisions.readings,

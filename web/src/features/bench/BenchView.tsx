@@ -9,7 +9,7 @@ import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { Link, useLocation, useParams } from 'react-router';
-import type { Arrangement, Decisions, Part, Placement } from '../../api/client';
+import type { Arrangement, Decisions, Placement } from '../../api/client';
 import { usePlayers } from '../../api/useArrangement';
 import { usePart, useSecondPart } from '../../api/usePart';
 import { useSecond, useSecondBody } from '../../api/useSecond';
@@ -29,6 +29,7 @@ import { Transport } from '../sound/Transport';
 import { usePlayback } from '../sound/usePlayback';
 import { usePractised } from '../sound/usePractised';
 import { decide, reach } from './readings';
+import { RightHand } from './RightHand';
 import { TempoBar } from './TempoBar';
 import { useAlternatives } from './useAlternatives';
 import { useBench, type BenchDispatch } from './useBench';
@@ -46,7 +47,7 @@ export function BenchView() {
 
 /** The main view: one song, its capo, its road, and why. */
 function Bench({ id }: { id: number }) {
-  const { song, ready, state, dispatch, body, arrangement, saving } = useBench(id);
+  const { song, ready, state, dispatch, body, arrangement, arranged, saving } = useBench(id);
   const [selected, select] = useState<number | null>(null);
   const [editing, setEditing] = useState(false);
   const [helping, setHelping] = useState(false);
@@ -54,13 +55,13 @@ function Bench({ id }: { id: number }) {
   const [keying, setKeying] = useState(false);
   const [loop, setLoop] = useState<Loop | null>(null);
   const chosen = selected !== null && data && selected < data.placements.length ? selected : null;
-  const alternatives = useAlternatives(body, chosen === null ? undefined : data?.placements[chosen]);
-  const readings = useReadings(body, chosen === null ? undefined : data?.placements[chosen]);
-  const fills = useFills(body, chosen === null ? undefined : data?.placements[chosen]);
+  const alternatives = useAlternatives(arranged, chosen === null ? undefined : data?.placements[chosen]);
+  const readings = useReadings(arranged, chosen === null ? undefined : data?.placements[chosen]);
+  const fills = useFills(arranged, chosen === null ? undefined : data?.placements[chosen]);
   const secondBody = useSecondBody(state.present);
-  const second = useSecond(body, secondBody);
+  const second = useSecond(arranged, secondBody);
   // The notes are for the ear: they may come a moment after the road.
-  const heard = useSettled(body, PART_AFTER_MS);
+  const heard = useSettled(arranged, PART_AFTER_MS);
   const part = usePart(heard, data !== undefined);
   const secondPart = useSecondPart(heard, secondBody);
   const parts = useMemo(() => [part, secondPart].filter((p) => p !== undefined), [part, secondPart]);
@@ -72,6 +73,10 @@ function Bench({ id }: { id: number }) {
     const bar = data?.placements[chosen ?? 0]?.bar;
     setLoop((now) => (now || !data || bar === undefined ? null : sectionLoop(data, bar)));
   }, [data, chosen]);
+  const onCapo = useCallback(
+    (capo: number | null) => dispatch({ type: 'decide', change: { capo } }),
+    [dispatch],
+  );
   const onPlay = playback.toggle;
   const others = useMemo(
     () => ({ onHelp: openHelp, onLoop: toggleLoop, onPlay }),
@@ -104,7 +109,11 @@ function Bench({ id }: { id: number }) {
           }}
         >
           <Box sx={{ p: { xs: 2, md: 2.5 }, pt: { md: 2 }, minWidth: 0, overflowY: { md: 'auto' } }}>
-            <Heading arrangement={data} title={song.data?.title}>
+            <Heading
+              arrangement={data}
+              arrangedAt={arrangement.isPlaceholderData ? 0 : arrangement.dataUpdatedAt}
+              title={song.data?.title}
+            >
               <Button onClick={openHelp} sx={{ display: { xs: 'none', sm: 'inline-flex' } }}>
                 ? keys
               </Button>
@@ -149,11 +158,7 @@ function Bench({ id }: { id: number }) {
               </Dials>
               {data ? (
                 <>
-                  <CapoRuler
-                    capo={data.capo}
-                    decided={decisions.capo !== null}
-                    onCapo={(capo) => dispatch({ type: 'decide', change: { capo } })}
-                  />
+                  <CapoRuler capo={data.capo} decided={decisions.capo !== null} onCapo={onCapo} />
                   <GuitarRoads
                     second={second}
                     arrangement={data}
@@ -293,49 +298,15 @@ function actionsFor(
   };
 }
 
-/** The pattern of the right hand where the song is looked at, and the way to others. */
-function RightHand({
-  part,
-  placement,
-  onOpen,
-}: {
-  part: Part | undefined;
-  placement: number | null;
-  onOpen: () => void;
-}) {
-  const bar = part?.bars.find((b) => placement === null || b.events.some((e) => e.place === placement));
-  return (
-    <Box>
-      <Typography variant="caption" color="text.secondary" sx={{ display: 'block' }}>
-        Right hand
-      </Typography>
-      <Button
-        onClick={onOpen}
-        title={bar?.pattern}
-        sx={{
-          display: 'block',
-          maxWidth: 124,
-          overflow: 'hidden',
-          textOverflow: 'ellipsis',
-          whiteSpace: 'nowrap',
-          minHeight: 36,
-          px: 0,
-          justifyContent: 'flex-start',
-          '@media (pointer: coarse)': { minHeight: 44 },
-        }}
-      >
-        {bar?.pattern ?? '…'}
-      </Button>
-    </Box>
-  );
-}
-
 function Heading({
   arrangement,
+  arrangedAt,
   title,
   children,
 }: {
   arrangement: Arrangement | undefined;
+  /** When it was made; 0 while the one before still stands. */
+  arrangedAt: number;
   title: string | undefined;
   children: ReactNode;
 }) {
@@ -354,7 +325,7 @@ function Heading({
       >
         <Typography variant="h1">{title ?? <Skeleton width={220} />}</Typography>
         {arrangement && (
-          <Typography color="text.secondary" data-testid="song-facts">
+          <Typography color="text.secondary" data-testid="song-facts" data-arranged-at={arrangedAt}>
             {capo === 0
               ? `${arrangement.key} · no capo`
               : `sounds in ${arrangement.key} · shapes in ${arrangement.playedKey}, capo ${capo}`}{' '}

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { memo } from 'react';
 import type { Arrangement } from '../../api/client';
 import { useLeftHanded } from '../../shared/hand';
 import { RULER, fretX, mirroredSlot, slots, type Slot } from './capoRuler';
@@ -9,7 +10,7 @@ const HEIGHT = RULER.base + RULER.neck + 22;
 const DOTS = [3, 5, 7, 9];
 
 /** The neck to true scale with the effort of every capo position standing on its fret. */
-export function CapoRuler({
+export const CapoRuler = memo(function CapoRuler({
   capo,
   decided,
   onCapo,
@@ -24,7 +25,12 @@ export function CapoRuler({
   const last = Math.max(...columns.map((c) => c.capo));
   const best = capo.candidates.find((c) => c.capo === capo.leastEffort);
   return (
-    <Box component="section" aria-label="Capo ruler">
+    <Box
+      component="section"
+      aria-label="Capo ruler"
+      aria-busy={!capo.swept}
+      sx={{ opacity: capo.swept ? 1 : 0.55, transition: 'opacity 120ms 200ms' }}
+    >
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
         <Typography variant="h3" component="h2">
           Capo ruler
@@ -69,7 +75,7 @@ export function CapoRuler({
       </Box>
     </Box>
   );
-}
+});
 
 function Neck({ last }: { last: number }) {
   const bottom = RULER.base + RULER.neck;

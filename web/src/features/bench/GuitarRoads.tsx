@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { useState, type ComponentProps } from 'react';
+import { memo, useState, type ComponentProps } from 'react';
 import type { SecondPart } from '../../api/client';
 import { HandRoad } from './HandRoad';
 import { overlapWords } from './words';
@@ -10,7 +10,7 @@ import { overlapWords } from './words';
 type Followed = 'first' | 'second';
 
 /** The hand road of one guitar, or of two on one neck: one is followed, the other stands beside it as squares. */
-export function GuitarRoads({
+export const GuitarRoads = memo(function GuitarRoads({
   second,
   ...road
 }: { second: SecondPart | undefined } & Omit<ComponentProps<typeof HandRoad>, 'other' | 'whose'>) {
@@ -48,4 +48,4 @@ export function GuitarRoads({
       </Typography>
     </Box>
   );
-}
+});

@@ -65,9 +65,9 @@ export function OtherGrips({
           </Box>
         </Box>
       ))}
-      {placement.otherGrips > SHOWN_FIRST && (
+      {alternatives.length > SHOWN_FIRST && (
         <Button size="small" aria-expanded={all} onClick={() => setAll(!all)}>
-          {all ? 'Show the cheapest only' : `Show all ${placement.otherGrips}`}
+          {all ? 'Show the cheapest only' : `Show all ${alternatives.length}`}
         </Button>
       )}
     </Box>

@@ -30,7 +30,6 @@ const place = (index: number, g: Grip): Placement => ({
   index,
   placement: index,
   part: 0,
-  otherGrips: 0,
   bar: index + 1,
   beat: 1,
   beats: 4,

@@ -11,7 +11,7 @@ export function useAlternatives(
   const all = useQuery({
     queryKey: ['alternatives', body, placement?.index],
     queryFn: ({ signal }) => api.alternatives(body ?? {}, placement?.index ?? 0, signal),
-    enabled: body !== undefined && placement !== undefined && placement.otherGrips > 0,
+    enabled: body !== undefined && placement !== undefined && placement.grip !== null,
   });
   return all.data ?? NONE;
 }

@@ -4,8 +4,12 @@ import { api, ProblemError, type Song } from '../../api/client';
 import { NO_DECISIONS } from '../../api/decisions';
 import { useConnected } from '../../api/connection';
 import { songKeys } from '../../api/queryKeys';
-import { useArrangement, useSongBody } from '../../api/useArrangement';
+import { useSongBody } from '../../api/useArrangement';
+import { useFollowedArrangement } from './useFollowedArrangement';
 import { benchReducer, type BenchAction, type BenchState, type Work } from './benchState';
+
+/** The road follows a dial before the book does. */
+const SAVE_AFTER_MS = 250;
 
 const NOTHING: BenchState = { past: [], present: { source: '', decisions: NO_DECISIONS }, future: [] };
 
@@ -24,9 +28,9 @@ export function useBench(id: number) {
   }
   const ready = opened?.id === id;
   const body = useSongBody(state.present.source, state.present.decisions);
-  const arrangement = useArrangement(state.present.source, state.present.decisions, ready);
+  const { arrangement, arranged } = useFollowedArrangement(ready ? body : undefined);
   const saving = useSaving(ready ? opened : undefined, state.present);
-  return { song, ready, state, dispatch, body, arrangement, saving };
+  return { song, ready, state, dispatch, body, arrangement, arranged, saving };
 }
 
 export type BenchDispatch = (action: BenchAction) => void;
@@ -43,6 +47,7 @@ function useSaving(opened: Song | undefined, work: Work) {
   const [error, setError] = useState<unknown>(null);
   const saved = useRef<Saved>(undefined);
   const queue = useRef<Promise<void>>(Promise.resolve());
+  const pending = useRef<() => void>(undefined);
 
   const save = useCallback(
     (id: number, wanted: Work) => {
@@ -74,8 +79,24 @@ function useSaving(opened: Song | undefined, work: Work) {
       saved.current = { id: opened.id, version: opened.version, work: JSON.stringify(work) };
       return;
     }
-    save(opened.id, work);
+    const write = () => {
+      pending.current = undefined;
+      save(opened.id, work);
+    };
+    pending.current = write;
+    const timer = setTimeout(write, SAVE_AFTER_MS);
+    return () => clearTimeout(timer);
   }, [opened, work, save]);
+
+  // Whoever leaves within that moment loses nothing.
+  useEffect(() => {
+    const leave = () => pending.current?.();
+    window.addEventListener('pagehide', leave);
+    return () => {
+      window.removeEventListener('pagehide', leave);
+      leave();
+    };
+  }, []);
 
   // What could not be written while nobody answered is written as soon as somebody does.
   const connected = useConnected();

@@ -29,14 +29,23 @@ class ArrangementController {
         this.service = service;
     }
 
-    /** @param alternatives how many other grips come with each place; the bench asks for those it shows */
+    /**
+     * @param alternatives how many other grips come with each place
+     * @param capos {@code asked} when the capo asked for need not wait until the other frets are compared with it
+     */
     @PostMapping("/arrangements/preview")
-    ArrangementView preview(@RequestBody PreviewRequest request, @RequestParam(defaultValue = "8") int alternatives) {
+    ArrangementView preview(
+            @RequestBody PreviewRequest request,
+            @RequestParam(defaultValue = "8") int alternatives,
+            @RequestParam(defaultValue = "all") String capos) {
+        if (!capos.equals("all") && !capos.equals("asked")) {
+            throw InputException.field("capos", "capos must be all or asked, was \"" + capos + "\".");
+        }
         if (alternatives < 0 || alternatives > MOST_ALTERNATIVES) {
             throw InputException.field(
                     "alternatives", "alternatives must be 0 to " + MOST_ALTERNATIVES + ", was " + alternatives + ".");
         }
-        return service.preview(request, alternatives);
+        return service.preview(request, alternatives, capos.equals("asked"));
     }
 
     /** @param index place in the part, from 0 */

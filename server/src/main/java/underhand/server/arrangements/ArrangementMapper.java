@@ -61,9 +61,7 @@ final class ArrangementMapper {
                 settings.rung().level(),
                 settings.setting().id(),
                 mapper.capo(),
-                HarmonyReader.of(chart).sections().stream()
-                        .map(ArrangementMapper::section)
-                        .toList(),
+                arrangement.sections().stream().map(ArrangementMapper::section).toList(),
                 arrangement.placements().stream().map(mapper::placement).toList(),
                 arrangement.changes().stream().map(ArrangementMapper::change).toList(),
                 round(arrangement.total()),
@@ -103,6 +101,7 @@ final class ArrangementMapper {
         return new CapoView(
                 arrangement.capo(),
                 arrangement.leastEffortCapo(),
+                arrangement.swept(),
                 arrangement.candidates().stream()
                         .map(ArrangementMapper::candidate)
                         .toList());
@@ -156,8 +155,7 @@ final class ArrangementMapper {
                         .map(g -> GripView.of(g, chord.orElseThrow(), board))
                         .orElse(null),
                 placed.locked(),
-                alternatives(placed),
-                placed.alternatives().size());
+                alternatives(placed));
     }
 
     private List<AlternativeView> alternatives(PlacedGrip placed) {

@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.springframework.stereotype.Service;
 import underhand.arrange.Arrangement;
 import underhand.arrange.ArrangementSettings;
@@ -33,10 +34,12 @@ import underhand.server.shapes.GripView;
 @Service
 public class ArrangementService {
 
-    private static final int SWEEPS_KEPT = 64;
+    private static final int SWEEPS_KEPT = 16;
 
     private final Arranger arranger;
     private final Cache<Key, Sweep> sweeps =
+            Caffeine.newBuilder().maximumSize(SWEEPS_KEPT).build();
+    private final Cache<String, ChartReading> charts =
             Caffeine.newBuilder().maximumSize(SWEEPS_KEPT).build();
     private final Cache<LadderKey, List<RungStepView>> ladders =
             Caffeine.newBuilder().maximumSize(SWEEPS_KEPT).build();
@@ -50,11 +53,18 @@ public class ArrangementService {
 
     private record LadderKey(String source, int transpose, Integer section, ArrangementSettings settings) {}
 
-    /** @param alternatives how many other grips come with each place, the cheapest for the song */
-    ArrangementView preview(PreviewRequest request, int alternatives) {
+    /**
+     * @param alternatives how many other grips come with each place, the cheapest for the song
+     * @param alone whether the capo asked for need not be compared with other frets
+     */
+    ArrangementView preview(PreviewRequest request, int alternatives, boolean alone) {
         Task task = task(request);
+        OptionalInt capo = task.settings().capo();
+        Arrangement arrangement = alternatives > 0
+                ? priced(task)
+                : alone && capo.isPresent() ? sweep(task).alone(capo.getAsInt()) : arrange(task);
         return ArrangementMapper.view(
-                task.chart(), task.reading().faults(), task.settings(), arrange(task), alternatives);
+                task.chart(), task.reading().faults(), task.settings(), arrangement, alternatives);
     }
 
     /** A song arranged, with what it was arranged from. */
@@ -63,6 +73,12 @@ public class ArrangementService {
     public Arranged arranged(PreviewRequest request) {
         Task task = task(request);
         return new Arranged(task.chart(), task.settings(), arrange(task));
+    }
+
+    /** The same with the prices of other grips. */
+    public Arranged priced(PreviewRequest request) {
+        Task task = task(request);
+        return new Arranged(task.chart(), task.settings(), priced(task));
     }
 
     /** A second guitar's part beside a first one's. */
@@ -80,7 +96,7 @@ public class ArrangementService {
     /** Every other grip of one place in a part, cheapest for the song first. */
     List<AlternativeView> alternatives(PreviewRequest request, int index) {
         Task task = task(request);
-        Arrangement arrangement = arrange(task);
+        Arrangement arrangement = priced(task);
         int places = arrangement.placements().size();
         if (index < 0 || index >= places) {
             throw InputException.field("index", "index must be 0 to " + (places - 1) + ", was " + index + ".");
@@ -164,22 +180,32 @@ public class ArrangementService {
         return options;
     }
 
-    /** What is to be arranged, and how. */
-    private record Task(String source, int transpose, ChartReading reading, ArrangementSettings settings) {
+    /**
+     * What is to be arranged, and how.
+     *
+     * @param chart as it is to sound
+     */
+    private record Task(String source, int transpose, ChartReading reading, Chart chart, ArrangementSettings settings) {
 
-        Chart chart() {
-            return reading.chart().transpose(transpose, KeyFinder.keyOf(reading.chart()));
+        static Task of(String source, int transpose, ChartReading reading, ArrangementSettings settings) {
+            Chart written = reading.chart();
+            Chart chart = transpose == 0 ? written : written.transpose(transpose, KeyFinder.keyOf(written));
+            return new Task(source, transpose, reading, chart, settings);
         }
     }
 
-    private static Task task(PreviewRequest request) {
+    private Task task(PreviewRequest request) {
         ChartReading reading = read(request.chart());
         ArrangementSettings settings = SettingsReader.read(request, reading.chart());
-        return new Task(request.chart().source(), SettingsReader.transpose(request), reading, settings);
+        return Task.of(request.chart().source(), SettingsReader.transpose(request), reading, settings);
     }
 
     private Arrangement arrange(Task task) {
         return sweep(task).at(task.settings().capo());
+    }
+
+    private Arrangement priced(Task task) {
+        return sweep(task).priced(task.settings().capo());
     }
 
     /** The sweep that holds the capo asked for: one for all of them, unless it lies beyond what is tried by itself. */
@@ -206,7 +232,7 @@ public class ArrangementService {
         return Rung.all().stream()
                 .map(rung -> {
                     ArrangementSettings settings = ArrangementSettings.ofRung(rung.level());
-                    Arrangement best = arrange(new Task(source, 0, reading, settings));
+                    Arrangement best = arrange(Task.of(source, 0, reading, settings));
                     int beyond = best.candidates().get(best.capo()).beyond();
                     double aBar = best.total() / Math.max(1, reading.chart().bars());
                     return new RungEffort(rung.level(), best.capo(), GripView.round(aBar), beyond);
@@ -214,14 +240,14 @@ public class ArrangementService {
                 .toList();
     }
 
-    private static ChartReading read(PreviewRequest.ChartRequest chart) {
+    private ChartReading read(PreviewRequest.ChartRequest chart) {
         if (chart == null || chart.source() == null) {
             throw InputException.field("chart", "chart.source is missing; send the chart as text.");
         }
         if (chart.format() != null && !chart.format().equals("text")) {
             throw InputException.field("chart.format", "chart.format must be text, was \"" + chart.format() + "\".");
         }
-        return ChartTextReader.read(chart.source());
+        return charts.get(chart.source(), ChartTextReader::read);
     }
 
     /** What could not be read of a chart, as the API gives it. */

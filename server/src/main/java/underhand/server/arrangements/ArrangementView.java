@@ -22,8 +22,11 @@ public record ArrangementView(
         List<WarningView> warnings,
         List<FaultView> faults) {
 
-    /** @param leastEffort fret with the least effort, whatever was chosen */
-    public record CapoView(int chosen, int leastEffort, List<CandidateView> candidates) {}
+    /**
+     * @param leastEffort fret with the least effort of those tried, whatever was chosen
+     * @param swept whether all frets were tried; else the chosen one stands alone among the candidates
+     */
+    public record CapoView(int chosen, int leastEffort, boolean swept, List<CandidateView> candidates) {}
 
     /** @param beyond placements that need more than the player's rung */
     public record CandidateView(
@@ -40,7 +43,6 @@ public record ArrangementView(
      * @param index place in the part, which changes and warnings refer to
      * @param placement place in the chart, which locks refer to
      * @param part which chord of the placement's reading this is, from 0
-     * @param otherGrips how many alternatives there are in all
      * @param chord sounding chord; null where nothing is played
      * @param played the chord as its shape is called above the capo
      */
@@ -60,8 +62,7 @@ public record ArrangementView(
             @Schema(nullable = true) FunctionView function,
             @Schema(nullable = true) GripView grip,
             boolean locked,
-            List<AlternativeView> alternatives,
-            int otherGrips) {}
+            List<AlternativeView> alternatives) {}
 
     /**
      * Which reading of a placement is played.

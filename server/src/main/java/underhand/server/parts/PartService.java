@@ -99,7 +99,7 @@ public class PartService {
 
     /** The patterns that fit a section, the best first. */
     List<PatternRanking.Fit> patterns(PreviewRequest request, String section, List<OwnPattern> own) {
-        Arranged arranged = arrangements.arranged(request);
+        Arranged arranged = arrangements.priced(request);
         List<PickingPattern> all = new ArrayList<>(Patterns.all());
         if (own != null) {
             own.forEach(o -> all.add(o.toPattern()));
