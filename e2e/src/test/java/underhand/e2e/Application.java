@@ -29,8 +29,9 @@ final class Application implements AutoCloseable {
         this.log = log;
     }
 
+    /** As {@code ./underhand} starts it. */
     static Application start(Path data, boolean demo) throws IOException, InterruptedException {
-        return start(data, demo, List.of());
+        return start(data, demo, List.of("-XX:+UseParallelGC"));
     }
 
     /** The same for a short visit: it starts in half the time, and would be slower in the long run. */

@@ -4,8 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
@@ -14,58 +15,138 @@ import org.openqa.selenium.By;
 class RepaintTest {
 
     /** Slower than this is broken on any machine; the aim, 150 ms, is held against the printed figure. */
-    private static final double BROKEN_MS = 500;
+    private static final double BROKEN_MS = 600;
 
-    /** Rounds over nine capos after the first, in which each is looked at for the first time. */
-    private static final int MEASURED_ROUNDS = 6;
+    /** Rounds over all dials after the first, which warms the server up. */
+    private static final int MEASURED_ROUNDS = Integer.getInteger("repaint.rounds", 1);
 
-    private static final String CLICK_AND_AWAIT_FRAME = """
-            const [capo, done] = arguments;
+    /** Choosing a player goes to the rung the player is on. */
+    private static final int PLAYERS_RUNG = 3;
+
+    /**
+     * Turns a dial and waits for the second frame after a new arrangement is on the page; then until the capo ruler is new
+     * too. Gives both times in milliseconds.
+     */
+    private static final String TURN_AND_AWAIT_FRAME = """
+            const [dial, value, done] = arguments;
             const facts = document.querySelector('[data-testid=song-facts]');
-            const wanted = capo === 0 ? 'no capo' : 'capo ' + capo + ' ';
+            const ruler = document.querySelector('[aria-label="Capo ruler"]');
+            const before = facts.dataset.arrangedAt;
+            const write = (element, event) => {
+              Object.getOwnPropertyDescriptor(Object.getPrototypeOf(element), 'value').set.call(element, value);
+              element.dispatchEvent(new Event(event, {bubbles: true}));
+            };
+            const labelled = (words) => {
+              const label = [...document.querySelectorAll('label')].find((l) => l.textContent === words);
+              return document.getElementById(label.htmlFor);
+            };
+            // The notes for the ear follow a moment after the road; nobody turns the next dial before.
+            const rest = (times) => setTimeout(() => done(times), 1000);
             const start = performance.now();
-            const painted = () => requestAnimationFrame(() => requestAnimationFrame(() =>
-                done(performance.now() - start)));
+            const compared = (painted) => ruler.getAttribute('aria-busy') === 'true'
+                ? setTimeout(() => compared(painted), 5)
+                : rest([painted, performance.now() - start]);
             const observer = new MutationObserver(() => {
-              if (facts.textContent.includes(wanted)) { observer.disconnect(); painted(); }
+              if (facts.dataset.arrangedAt !== '0' && facts.dataset.arrangedAt !== before) {
+                observer.disconnect();
+                requestAnimationFrame(() => requestAnimationFrame(() => compared(performance.now() - start)));
+              }
             });
-            observer.observe(facts, {childList: true, characterData: true, subtree: true});
-            document.querySelector('[aria-label^="Capo ' + capo + '"]').click();
+            observer.observe(facts, {attributes: true});
+            if (dial === 'Tempo') {
+              write(document.querySelector('input[aria-label=Tempo]'), 'change');
+            } else if (dial === 'Capo' || dial === 'Rung') {
+              document.querySelector(`button[aria-label^="${dial} ${value}"]`).click();
+            } else if (dial.startsWith('Follow')) {
+              [...document.querySelectorAll('button')].find((b) => b.textContent === dial).click();
+            } else {
+              write(labelled(dial), 'change');
+            }
             """;
 
+    private record Turn(String dial, String value) {}
+
+    /** Every dial on every rung; whatever was turned before, each turn changes something. */
+    private static List<Turn> turns(int round, String player) {
+        List<Turn> turns = new ArrayList<>();
+        for (int rung : new int[] {1, 3, 5}) {
+            turns.add(new Turn("Player", player));
+            turns.add(new Turn("Player", ""));
+            if (rung != PLAYERS_RUNG) {
+                turns.add(new Turn("Rung", Integer.toString(rung)));
+            }
+            turns.add(new Turn("Tempo", Integer.toString(60 + 10 * round + rung)));
+            turns.add(new Turn("Setting", "singer"));
+            turns.add(new Turn("Setting", "bass"));
+            turns.add(new Turn("Setting", "alone"));
+            turns.add(new Turn("Tempo", Integer.toString(120 + 10 * round + rung)));
+            turns.add(new Turn("Capo", "4"));
+            turns.add(new Turn("Capo", "2"));
+            turns.add(new Turn("Follow the least effort", ""));
+        }
+        return turns;
+    }
+
     @Test
-    void capoOf200Bars_isFollowedAtOnce(@TempDir Path data) throws Exception {
+    void dialsOf200Bars_areFollowedAtOnce(@TempDir Path data) throws Exception {
         StringBuilder chart = new StringBuilder("title: Two Hundred Bars\n");
         for (int part = 1; part <= 25; part++) {
             chart.append("[Part ").append(part).append("]\n| G | Em7 | Cadd9 | D | Am7 | D7 | Bm7 | E7 |\n");
         }
         try (Application application = Application.start(data, false);
-                Browser browser = Browser.open()) {
+                Browser browser = Browser.openForMeasuring()) {
             browser.go(application.address());
             browser.find(By.tagName("textarea"));
-            browser.driver()
-                    .executeAsyncScript(
-                            "fetch('/api/v1/songs', {method: 'POST', headers: {'Content-Type': 'application/json'},"
-                                    + " body: JSON.stringify({source: arguments[0]})}).then(() => arguments[1]());",
-                            chart.toString());
+            post(browser, "/songs", "{source: arguments[0]}", chart.toString());
+            String player = post(
+                    browser,
+                    "/players",
+                    "{limits: {name: arguments[0], rung: 3, comfortableMm: 85, widestMm: 110, pairs: [],"
+                            + " thumb: false, changeFactor: 1.2, shapes: [], leftHanded: false, houseRules: {}}}",
+                    "Small Hands");
             browser.go(application.address() + "/songs/1");
             browser.find(By.cssSelector("[data-grip]"));
             assertTrue(browser.shapesOnTheRoad().size() < 20, "the road is drawn only where it is seen");
-            List<Double> times = new ArrayList<>();
+            Map<String, List<Double>> painted = new TreeMap<>();
+            List<Double> compared = new ArrayList<>();
             for (int round = 0; round <= MEASURED_ROUNDS; round++) {
-                for (int capo = 9; capo >= 1; capo--) {
-                    double ms =
-                            ((Number) browser.driver().executeAsyncScript(CLICK_AND_AWAIT_FRAME, capo)).doubleValue();
+                for (Turn turn : turns(round, player)) {
+                    List<?> ms = (List<?>)
+                            browser.driver().executeAsyncScript(TURN_AND_AWAIT_FRAME, turn.dial(), turn.value());
                     if (round > 0) {
-                        times.add(ms);
+                        painted.computeIfAbsent(turn.dial(), d -> new ArrayList<>())
+                                .add(((Number) ms.get(0)).doubleValue());
+                        compared.add(((Number) ms.get(1)).doubleValue());
                     }
                 }
             }
-            Collections.sort(times);
-            double p95 = times.get((int) Math.ceil(0.95 * times.size()) - 1);
-            System.out.printf(
-                    "repaint of 200 bars: median %.0f ms, 95th percentile %.0f ms%n", times.get(times.size() / 2), p95);
-            assertTrue(p95 < BROKEN_MS, "95th percentile " + p95 + " ms");
+            painted.forEach((dial, times) -> print(dial, times));
+            print("all capo positions compared", compared);
+            List<Double> all = painted.values().stream().flatMap(List::stream).toList();
+            print("all dials", all);
+            assertTrue(p95(all) < BROKEN_MS, "95th percentile " + p95(all) + " ms");
         }
+    }
+
+    /** Sends a body through the page and gives the id of what was made. */
+    private static String post(Browser browser, String path, String body, String argument) {
+        return String.valueOf(browser.driver()
+                .executeAsyncScript(
+                        "fetch('/api/v1" + path + "', {method: 'POST', headers: {'Content-Type': 'application/json'},"
+                                + " body: JSON.stringify(" + body
+                                + ")}).then((r) => r.json()).then((made) => arguments[1](made.id));",
+                        argument));
+    }
+
+    private static void print(String what, List<Double> times) {
+        List<Double> sorted = times.stream().sorted().toList();
+        System.out.printf(
+                "repaint of 200 bars, %s: %d times, median %.0f ms, 95th percentile %.0f ms, longest %.0f ms%n",
+                what, sorted.size(), sorted.get(sorted.size() / 2), p95(times), sorted.get(sorted.size() - 1));
+    }
+
+    private static double p95(List<Double> times) {
+        List<Double> sorted = times.stream().sorted().toList();
+        return sorted.get((int) Math.ceil(0.95 * sorted.size()) - 1);
     }
 }
