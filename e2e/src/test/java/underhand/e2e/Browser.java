@@ -16,6 +16,7 @@ import java.util.stream.Stream;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.ElementNotInteractableException;
+import org.openqa.selenium.Rectangle;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.TimeoutException;
 import org.openqa.selenium.WebElement;
@@ -30,6 +31,7 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 final class Browser implements AutoCloseable {
 
     private static final Duration PATIENCE = Duration.ofSeconds(15);
+    private static final Duration GLANCE = Duration.ofMillis(100);
     private static final Pattern REQUESTED =
             Pattern.compile("\"method\":\"Network.requestWillBeSent\".*?\"url\":\"([^\"]+)\"");
 
@@ -42,6 +44,20 @@ final class Browser implements AutoCloseable {
     }
 
     static Browser open() throws IOException {
+        LoggingPreferences logs = new LoggingPreferences();
+        logs.enable(LogType.PERFORMANCE, Level.ALL);
+        logs.enable(LogType.BROWSER, Level.ALL);
+        Browser browser = open(logs);
+        browser.driver.manage().logs().get(LogType.PERFORMANCE);
+        return browser;
+    }
+
+    /** One that remembers nothing, so that only the page takes time. */
+    static Browser openForMeasuring() throws IOException {
+        return open(new LoggingPreferences());
+    }
+
+    private static Browser open(LoggingPreferences logs) throws IOException {
         ChromeOptions options = new ChromeOptions();
         options.setBinary("/usr/bin/chromium");
         options.addArguments(
@@ -58,16 +74,12 @@ final class Browser implements AutoCloseable {
                 "--user-data-dir=" + Files.createTempDirectory("underhand-browser"));
         Path downloads = Files.createTempDirectory("underhand-downloads");
         options.setExperimentalOption("prefs", Map.of("download.default_directory", downloads.toString()));
-        LoggingPreferences logs = new LoggingPreferences();
-        logs.enable(LogType.PERFORMANCE, Level.ALL);
-        logs.enable(LogType.BROWSER, Level.ALL);
         options.setCapability("goog:loggingPrefs", logs);
         ChromeDriverService service = new ChromeDriverService.Builder()
                 .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
                 .build();
         ChromeDriver driver = new ChromeDriver(service, options);
         driver.get("about:blank");
-        driver.manage().logs().get(LogType.PERFORMANCE);
         return new Browser(driver, downloads);
     }
 
@@ -91,17 +103,33 @@ final class Browser implements AutoCloseable {
     }
 
     WebElement button(String text) {
-        return find(By.xpath("//*[self::button or self::a][normalize-space()='" + text + "']"));
+        return find(labelledButton(text));
     }
 
-    /** Clicks what may still be moving into its place. */
+    /** Presses a button that a menu may still cover while it closes. */
+    void press(String text) {
+        click(labelledButton(text));
+    }
+
+    private static By labelledButton(String text) {
+        return By.xpath("//*[self::button or self::a][normalize-space()='" + text + "']");
+    }
+
+    /** Clicks what may still be moving into its place: while it moves, a click could meet what lies beside it. */
     void click(By by) {
         find(by);
+        Rectangle[] last = {null};
         awaitTrue(() -> {
+            WebElement element = driver.findElement(by);
+            Rectangle now = element.getRect();
+            boolean rests = now.equals(last[0]);
+            last[0] = now;
             try {
-                driver.findElement(by).click();
-                return true;
-            } catch (ElementNotInteractableException stillMoving) {
+                if (rests) {
+                    element.click();
+                }
+                return rests;
+            } catch (ElementNotInteractableException covered) {
                 return false;
             }
         });
@@ -131,7 +159,7 @@ final class Browser implements AutoCloseable {
 
     /** Waits until something holds that the page is still working on. */
     void awaitTrue(BooleanSupplier wanted) {
-        new WebDriverWait(driver, PATIENCE).until(d -> {
+        new WebDriverWait(driver, PATIENCE, GLANCE).until(d -> {
             try {
                 return wanted.getAsBoolean();
             } catch (StaleElementReferenceException drawnAnew) {
@@ -151,20 +179,27 @@ final class Browser implements AutoCloseable {
     /** The file a click saves, once it is whole. */
     byte[] saved(Runnable click, String ending) throws IOException {
         click.run();
-        Path[] file = new Path[1];
-        awaitTrue(() -> {
-            try (Stream<Path> files = Files.list(downloads)) {
-                file[0] = files.filter(f -> f.toString().endsWith(ending))
-                        .findFirst()
-                        .orElse(null);
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
-            return file[0] != null;
-        });
-        byte[] bytes = Files.readAllBytes(file[0]);
-        Files.delete(file[0]);
+        try {
+            awaitTrue(() -> downloaded().anyMatch(f -> f.toString().endsWith(ending)));
+        } catch (TimeoutException e) {
+            throw new AssertionError(
+                    "no " + ending + " was saved, but " + downloaded().toList(), e);
+        }
+        Path file = downloaded()
+                .filter(f -> f.toString().endsWith(ending))
+                .findFirst()
+                .orElseThrow();
+        byte[] bytes = Files.readAllBytes(file);
+        Files.delete(file);
         return bytes;
+    }
+
+    private Stream<Path> downloaded() {
+        try (Stream<Path> files = Files.list(downloads)) {
+            return files.toList().stream();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** Addresses asked for since the browser was opened, or since the last call. */

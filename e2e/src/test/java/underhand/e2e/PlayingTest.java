@@ -185,7 +185,7 @@ class PlayingTest extends InDemoBook {
     private byte[] take(String format, String ending) throws Exception {
         return browser.saved(
                 () -> {
-                    browser.button("Files").click();
+                    browser.press("Files");
                     browser.click(By.cssSelector("[data-format='" + format + "']"));
                 },
                 ending);
