@@ -7,7 +7,7 @@ import underhand.hand.Parameters;
 import underhand.neck.Fretboard;
 
 /**
- * Turns a chart into an arrangement. Stateless; the same inputs give the same arrangement.
+ * Turns a chart into an arrangement. The same inputs give the same arrangement, whatever its store knows.
  *
  * <p>Every capo position is solved exactly, in parallel; the one asked for, or the one with the least effort, becomes
  * the part. Of equal totals the lower fret wins.
@@ -15,15 +15,26 @@ import underhand.neck.Fretboard;
 public final class Arranger {
 
     private final Parameters parameters;
+    private final GripStore store;
     private final Beginner beginner;
 
     public Arranger() {
-        this(Parameters.STANDARD);
+        this(GripStore.NOTHING);
+    }
+
+    /** One that finds in a store what it searched for before. */
+    public Arranger(GripStore store) {
+        this(Parameters.STANDARD, store);
     }
 
     /** With other numbers than the shipped ones: for fitting and experiments. */
     public Arranger(Parameters parameters) {
+        this(parameters, GripStore.NOTHING);
+    }
+
+    private Arranger(Parameters parameters, GripStore store) {
         this.parameters = Objects.requireNonNull(parameters, "parameters");
+        this.store = Objects.requireNonNull(store, "store");
         this.beginner = new Beginner(parameters);
     }
 
@@ -80,9 +91,9 @@ public final class Arranger {
                 song,
                 settings,
                 highest,
-                capo -> new PartSolver(song, settings, capo, parameters, companion).sketch(),
-                capo -> new PartSolver(song, settings, capo, parameters, companion).solve(),
-                (capo, readings) -> new PartSolver(song, settings, capo, parameters, companion).totals(readings));
+                capo -> solver(song, settings, capo, companion).sketch(),
+                capo -> solver(song, settings, capo, companion).solve(),
+                (capo, readings) -> solver(song, settings, capo, companion).totals(readings));
     }
 
     /** The one measure for parts of different rungs. */
@@ -92,6 +103,12 @@ public final class Arranger {
 
     /** Solves one capo position alone: for a part whose capo is not in question. */
     SolvedPart solve(Chart chart, ArrangementSettings settings, int capo) {
-        return new PartSolver(new Song(chart, settings), settings, capo, parameters).solve();
+        return solver(new Song(chart, settings), settings, capo, Optional.empty())
+                .solve();
+    }
+
+    private PartSolver solver(Song song, ArrangementSettings settings, int capo, Optional<Companion> companion) {
+        KnownGrips known = store.of(FrettingHand.of(settings, capo), hand -> new KnownGrips(hand, parameters));
+        return new PartSolver(song, settings, capo, known, companion, parameters);
     }
 }

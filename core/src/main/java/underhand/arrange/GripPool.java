@@ -22,7 +22,7 @@ public final class GripPool {
      * The cheapest grips of a chord.
      *
      * @param grips cheapest first
-     * @param leftOutFrom no grip that was left out costs less than this; infinite when none was
+     * @param leftOutFrom what the cheapest grip costs that was left out; infinite when none was
      */
     public record Cheapest(List<RatedGrip> grips, double leftOutFrom) {
 
@@ -75,25 +75,24 @@ public final class GripPool {
     }
 
     /**
-     * The cheapest grips within the rung's limits; of the next rung that has any when it has none.
+     * The cheapest grips within the rung's limits; of the next rung that has any when it has none. The same whatever was
+     * asked before.
      *
      * @param most how many are wanted
      */
     public Cheapest cheapest(int most) {
+        int withNext = most == Integer.MAX_VALUE ? most : most + 1;
         waiting = waiting == null ? new PriorityQueue<>(source.candidates(level)) : waiting;
-        search(most);
+        search(withNext);
         while (found.isEmpty() && level.level() < Rung.HIGHEST) {
             level = Rung.of(level.level() + 1);
             waiting = new PriorityQueue<>(source.candidates(level));
-            search(most);
+            search(withNext);
         }
         found.sort(Comparator.comparingDouble(g -> g.effort().total()));
-        double leftOutFrom = nextAtLeast();
         return most >= found.size()
-                ? new Cheapest(found, leftOutFrom)
-                : new Cheapest(
-                        found.subList(0, most),
-                        Math.min(leftOutFrom, found.get(most).effort().total()));
+                ? new Cheapest(found, Double.POSITIVE_INFINITY)
+                : new Cheapest(found.subList(0, most), found.get(most).effort().total());
     }
 
     /** The cheapest grips, and every further fingering of their shapes: a change may want it. */

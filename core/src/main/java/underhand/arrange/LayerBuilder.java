@@ -3,10 +3,11 @@ package underhand.arrange;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
-import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -28,7 +29,8 @@ final class LayerBuilder {
     private static final int WIDENING = 4;
 
     private final Song song;
-    private final Pools pools;
+    private final KnownGrips known;
+    private final KnownGrips.Search searches;
     private final StrokeTiming timing;
     private final boolean repeatsAlike;
     private final Map<Integer, List<Lock>> locks;
@@ -62,14 +64,16 @@ final class LayerBuilder {
      */
     LayerBuilder(
             Song song,
-            Pools pools,
+            KnownGrips known,
+            KnownGrips.Search searches,
             StrokeTiming timing,
             ArrangementSettings settings,
             int firstWidth,
             int mostGrips,
             boolean inAllFingerings) {
         this.song = song;
-        this.pools = pools;
+        this.known = known;
+        this.searches = searches;
         this.timing = timing;
         this.repeatsAlike = settings.repeatsAlike();
         this.firstWidth = firstWidth;
@@ -225,9 +229,10 @@ final class LayerBuilder {
     /** The grips of a chord that keep a lock. */
     private GripPool.Cheapest kept(Wanted wanted, Lock lock) {
         ChordSymbol chord = wanted.chord();
-        GripFinder finder = pools.finder(wanted.picked());
+        GripFinder finder = known.finder(wanted.picked());
         if (lock instanceof Lock.OnRegion region) {
-            return cheapest(finder.pool(chord, wanted.form(), song.occurrences(chord), region::holds), mostGrips);
+            GripPool within = finder.pool(chord, wanted.form(), song.occurrences(chord), region::holds);
+            return inAllFingerings ? within.cheapestInAllFingerings(mostGrips) : within.cheapest(mostGrips);
         }
         Shape shape = ((Lock.OnShape) lock).shape();
         List<RatedGrip> fingerings = fits(shape) ? finder.fingerings(shape, chord, song.occurrences(chord)) : List.of();
@@ -235,8 +240,8 @@ final class LayerBuilder {
     }
 
     private boolean fits(Shape shape) {
-        return shape.strings() == pools.board().strings()
-                && shape.highestFret() <= pools.board().frets();
+        return shape.strings() == known.board().strings()
+                && shape.highestFret() <= known.board().frets();
     }
 
     private GripPool.Cheapest grips(Wanted wanted) {
@@ -245,24 +250,22 @@ final class LayerBuilder {
 
     /** Searches every chord of the song that was not searched yet as far as it is wanted, each on a thread of its own. */
     private void search() {
-        Map<Wanted, GripPool> missing = new LinkedHashMap<>();
+        Set<Wanted> missing = new LinkedHashSet<>();
         for (Chart.Placed placed : song.placements()) {
             for (Reading reading : song.readings(placed)) {
                 for (Reading.Step step : reading.steps()) {
                     Wanted wanted = wanted(placed, step);
                     if (!searched.containsKey(wanted)) {
-                        missing.put(wanted, pools.of(wanted, song.occurrences(wanted.chord())));
+                        missing.add(wanted);
                     }
                 }
             }
         }
-        searched.putAll(missing.entrySet().parallelStream()
-                .collect(Collectors.toMap(
-                        Map.Entry::getKey,
-                        chord -> cheapest(chord.getValue(), widths.getOrDefault(chord.getKey(), firstWidth)))));
+        searched.putAll(missing.parallelStream().collect(Collectors.toMap(chord -> chord, this::cheapest)));
     }
 
-    private GripPool.Cheapest cheapest(GripPool pool, int most) {
-        return inAllFingerings ? pool.cheapestInAllFingerings(most) : pool.cheapest(most);
+    private GripPool.Cheapest cheapest(Wanted chord) {
+        int most = widths.getOrDefault(chord, firstWidth);
+        return searches.cheapest(chord, song.occurrences(chord.chord()), most, inAllFingerings);
     }
 }

@@ -20,9 +20,7 @@ import underhand.harmony.Degree;
 import underhand.harmony.Reading;
 import underhand.harmony.Spot;
 import underhand.move.Change;
-import underhand.move.ChangeModel;
 import underhand.move.ChangeTerm;
-import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.pitch.Key;
 import underhand.route.Route;
@@ -57,65 +55,56 @@ final class PartSolver {
     private final Song song;
     private final ArrangementSettings settings;
     private final int capo;
-    private final Pools pools;
+    private final KnownGrips known;
+    private final KnownGrips.Search searches;
     private final SongLattice.Beside beside;
-    private final ChangeModel changes;
-    private final VoiceLeading voices;
-    private final GripChanges prices;
     private final double capoPrice;
     private final StrokeTiming timing;
 
-    PartSolver(Song song, ArrangementSettings settings, int capo, Parameters parameters) {
-        this(song, settings, capo, parameters, Optional.empty());
-    }
-
     /** @param companion another guitar the part has to keep away from */
     PartSolver(
-            Song song, ArrangementSettings settings, int capo, Parameters parameters, Optional<Companion> companion) {
+            Song song,
+            ArrangementSettings settings,
+            int capo,
+            KnownGrips known,
+            Optional<Companion> companion,
+            Parameters parameters) {
         this.song = song;
         this.settings = settings;
         this.capo = capo;
-        Fretboard board = new Fretboard(settings.guitar(), settings.tuning(), capo);
-        GripFinder finder = new GripFinder(
-                        board,
-                        settings.rung(),
-                        settings.player(),
-                        settings.voicing(),
-                        GripFinder.HIGHEST_FRET,
-                        parameters)
-                .withHouseRules(settings.houseRules());
-        this.timing = new StrokeTiming(settings.patterns(), song.tempo(), board);
-        this.pools = new Pools(finder);
+        this.known = known;
+        this.searches = known.new Search();
+        this.timing = new StrokeTiming(settings.patterns(), song.tempo(), known.board());
         this.beside = companion
-                .<SongLattice.Beside>map(c -> (at, grip) -> c.price(at, grip, board))
+                .<SongLattice.Beside>map(c -> (at, grip) -> c.price(at, grip, known.board()))
                 .orElse(SongLattice.Beside.NOBODY);
-        this.changes = new ChangeModel(board, settings.rung(), settings.player(), parameters);
-        this.voices = new VoiceLeading(board, settings.voicing(), settings.houseRules(), parameters);
-        this.prices = new GripChanges(changes, voices, parameters);
         this.capoPrice =
                 parameters.get("capo.fret") * capo + parameters.get("capo.high") * Math.max(0, capo - LOW_CAPO);
     }
 
     /** The part, without the prices of other grips. */
     SolvedPart sketch() {
-        LayerBuilder builder = builder(song);
-        Solution solution = solution(builder);
-        return part(builder, solution, (layer, segment, chosen) -> List.of());
+        synchronized (known) {
+            LayerBuilder builder = builder(song);
+            return part(builder, solution(builder), (layer, segment, chosen) -> List.of());
+        }
     }
 
     /** The part, with the price of every other grip. */
     SolvedPart solve() {
-        LayerBuilder builder = builder(song);
-        Solution solution = solution(builder);
-        List<Layer> all =
-                closed(new LayerBuilder(song, pools, timing, settings, PRICED_GRIPS, PRICED_GRIPS, true).build());
-        Route route = RouteSolver.solve(lattice(all));
-        double surcharge = route.total() - solution.total();
-        return part(
-                builder,
-                solution,
-                (layer, segment, chosen) ->
-                        alternatives(all.get(layer), segment, chosen, route.prices()[layer], surcharge));
+        synchronized (known) {
+            LayerBuilder builder = builder(song);
+            Solution solution = solution(builder);
+            List<Layer> all =
+                    closed(builder(song, PRICED_GRIPS, PRICED_GRIPS, true).build());
+            Route route = RouteSolver.solve(lattice(all));
+            double surcharge = route.total() - solution.total();
+            return part(
+                    builder,
+                    solution,
+                    (layer, segment, chosen) ->
+                            alternatives(all.get(layer), segment, chosen, route.prices()[layer], surcharge));
+        }
     }
 
     /**
@@ -144,8 +133,10 @@ final class PartSolver {
     List<Double> totals(List<Song.Forced> readings) {
         List<Double> totals = new ArrayList<>();
         for (Song.Forced forced : readings) {
-            Solution solution = solution(builder(song.with(forced)));
-            totals.add(solution.plays(forced.placement()) ? total(solution) : Double.POSITIVE_INFINITY);
+            synchronized (known) {
+                Solution solution = solution(builder(song.with(forced)));
+                totals.add(solution.plays(forced.placement()) ? total(solution) : Double.POSITIVE_INFINITY);
+            }
         }
         return totals;
     }
@@ -155,11 +146,15 @@ final class PartSolver {
     }
 
     private LayerBuilder builder(Song of) {
-        return new LayerBuilder(of, pools, timing, settings, FIRST_GRIPS, MOST_GRIPS, false);
+        return builder(of, FIRST_GRIPS, MOST_GRIPS, false);
+    }
+
+    private LayerBuilder builder(Song of, int firstWidth, int mostGrips, boolean inAllFingerings) {
+        return new LayerBuilder(of, known, searches, timing, settings, firstWidth, mostGrips, inAllFingerings);
     }
 
     private SongLattice lattice(List<Layer> layers) {
-        return new SongLattice(layers, prices, timing, beside);
+        return new SongLattice(layers, known.prices(), timing, beside);
     }
 
     private static List<Layer> closed(List<Layer> layers) {
@@ -311,11 +306,11 @@ final class PartSolver {
     private TimedChange timedChange(PlacedGrip before, PlacedGrip after) {
         Grip left = before.grip().orElseThrow().grip();
         Grip reached = after.grip().orElseThrow().grip();
-        Change change = changes.between(left, reached);
+        Change change = known.changes().between(left, reached);
         double available = timing.secondsToLeave(
                 before.placed(), before.segment(), before.grip().orElseThrow());
-        Map<ChangeTerm, Double> more = voices.terms(left, reached);
-        double late = prices.late(change.neededSeconds(), available);
+        Map<ChangeTerm, Double> more = known.voices().terms(left, reached);
+        double late = known.prices().late(change.neededSeconds(), available);
         if (late > 0) {
             more.put(ChangeTerm.LATE, late);
         }

@@ -12,8 +12,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
 import underhand.hand.Parameters;
-import underhand.move.ChangeModel;
-import underhand.neck.Fretboard;
 import underhand.route.TiedRouteSolver;
 
 /**
@@ -47,18 +45,11 @@ class LeftOutGripsTest {
 
     private static double amongManyGrips(Chart chart, ArrangementSettings settings, int capo) {
         Song song = new Song(chart, settings);
-        Fretboard board = new Fretboard(settings.guitar(), settings.tuning(), capo);
-        StrokeTiming timing = new StrokeTiming(settings.patterns(), song.tempo(), board);
-        GripFinder finder = new GripFinder(
-                        board, settings.rung(), settings.player(), settings.voicing(), GripFinder.HIGHEST_FRET, P)
-                .withHouseRules(settings.houseRules());
-        LayerBuilder builder = new LayerBuilder(song, new Pools(finder), timing, settings, WIDE, WIDE, true);
+        KnownGrips known = new KnownGrips(FrettingHand.of(settings, capo), P);
+        StrokeTiming timing = new StrokeTiming(settings.patterns(), song.tempo(), known.board());
+        LayerBuilder builder = new LayerBuilder(song, known, known.new Search(), timing, settings, WIDE, WIDE, true);
         List<Layer> layers = builder.build().stream().map(Layer::closed).toList();
-        GripChanges changes = new GripChanges(
-                new ChangeModel(board, settings.rung(), settings.player(), P),
-                new VoiceLeading(board, settings.voicing(), settings.houseRules(), P),
-                P);
-        SongLattice lattice = new SongLattice(layers, changes, timing, SongLattice.Beside.NOBODY);
+        SongLattice lattice = new SongLattice(layers, known.prices(), timing, SongLattice.Beside.NOBODY);
         TiedRouteSolver.Tied tied = TiedRouteSolver.solve(lattice, builder.ties(), 100_000_000);
         assertTrue(tied.proven());
         double capoPrice = P.get("capo.fret") * capo + P.get("capo.high") * Math.max(0, capo - 5);

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
@@ -19,6 +20,17 @@ class RepaintTest {
 
     /** Rounds over all dials after the first, which warms the server up. */
     private static final int MEASURED_ROUNDS = Integer.getInteger("repaint.rounds", 1);
+
+    /** Roots of the first, sixth, fourth, fifth, second and third degree. */
+    private static final List<String[]> KEYS = Stream.of(
+                    "G E C D A B",
+                    "Db Bb Gb Ab Eb F",
+                    "Bb G Eb F C D",
+                    "E C# A B F# G#",
+                    "Ab F Db Eb Bb C",
+                    "D B G A E F#")
+            .map(roots -> roots.split(" "))
+            .toList();
 
     /** Choosing a player goes to the rung the player is on. */
     private static final int PLAYERS_RUNG = 3;
@@ -66,6 +78,18 @@ class RepaintTest {
 
     private record Turn(String dial, String value) {}
 
+    /** Two hundred bars in another key for each round, with hardly a chord whose grips were searched before. */
+    private static String song(int round) {
+        String[] roots = KEYS.get(round % KEYS.size());
+        String bars =
+                "| %1$s | %2$sm7 | %3$sadd9 | %4$s | %5$sm7 | %4$s7 | %6$sm7 | %2$s7 |%n".formatted((Object[]) roots);
+        StringBuilder chart = new StringBuilder("title: Two Hundred Bars\n");
+        for (int part = 1; part <= 25; part++) {
+            chart.append("[Part ").append(part).append("]\n").append(bars);
+        }
+        return chart.toString();
+    }
+
     /** Every dial on every rung; whatever was turned before, each turn changes something. */
     private static List<Turn> turns(int round, String player) {
         List<Turn> turns = new ArrayList<>();
@@ -89,27 +113,25 @@ class RepaintTest {
 
     @Test
     void dialsOf200Bars_areFollowedAtOnce(@TempDir Path data) throws Exception {
-        StringBuilder chart = new StringBuilder("title: Two Hundred Bars\n");
-        for (int part = 1; part <= 25; part++) {
-            chart.append("[Part ").append(part).append("]\n| G | Em7 | Cadd9 | D | Am7 | D7 | Bm7 | E7 |\n");
-        }
         try (Application application = Application.start(data, false);
                 Browser browser = Browser.openForMeasuring()) {
             browser.go(application.address());
             browser.find(By.tagName("textarea"));
-            post(browser, "/songs", "{source: arguments[0]}", chart.toString());
             String player = post(
                     browser,
                     "/players",
                     "{limits: {name: arguments[0], rung: 3, comfortableMm: 85, widestMm: 110, pairs: [],"
                             + " thumb: false, changeFactor: 1.2, shapes: [], leftHanded: false, houseRules: {}}}",
                     "Small Hands");
-            browser.go(application.address() + "/songs/1");
-            browser.find(By.cssSelector("[data-grip]"));
-            assertTrue(browser.shapesOnTheRoad().size() < 20, "the road is drawn only where it is seen");
             Map<String, List<Double>> painted = new TreeMap<>();
             List<Double> compared = new ArrayList<>();
             for (int round = 0; round <= MEASURED_ROUNDS; round++) {
+                String song = post(browser, "/songs", "{source: arguments[0]}", song(round));
+                browser.go(application.address() + "/songs/" + song);
+                browser.find(By.cssSelector("[data-grip]"));
+                browser.await(By.cssSelector("[aria-label='Capo ruler'][aria-busy=false]"), text -> true);
+                browser.driver().executeAsyncScript("setTimeout(arguments[0], 2000)");
+                assertTrue(browser.shapesOnTheRoad().size() < 20, "the road is drawn only where it is seen");
                 for (Turn turn : turns(round, player)) {
                     List<?> ms = (List<?>)
                             browser.driver().executeAsyncScript(TURN_AND_AWAIT_FRAME, turn.dial(), turn.value());

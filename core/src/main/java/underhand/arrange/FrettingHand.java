@@ -1,0 +1,32 @@
+package underhand.arrange;
+
+import underhand.hand.Player;
+import underhand.hand.Rung;
+import underhand.neck.Fretboard;
+import underhand.neck.Guitar;
+import underhand.neck.Tuning;
+
+/**
+ * A hand at its guitar: all that the price of a grip and of a change depends on but the song.
+ *
+ * @param capo fret of the capo; 0 without one
+ * @param voicing how full its grips are to be
+ */
+public record FrettingHand(
+        Rung rung, Player player, Guitar guitar, Tuning tuning, int capo, Setting voicing, HouseRules houseRules) {
+
+    static FrettingHand of(ArrangementSettings settings, int capo) {
+        return new FrettingHand(
+                settings.rung(),
+                settings.player(),
+                settings.guitar(),
+                settings.tuning(),
+                capo,
+                settings.voicing(),
+                settings.houseRules());
+    }
+
+    Fretboard board() {
+        return new Fretboard(guitar, tuning, capo);
+    }
+}

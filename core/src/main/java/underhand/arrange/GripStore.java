@@ -1,0 +1,14 @@
+package underhand.arrange;
+
+import java.util.function.Function;
+
+/** Keeps what was found for a hand, so that the next dial that is turned need not search again. Safe to share. */
+@FunctionalInterface
+public interface GripStore {
+
+    /** Keeps nothing: every arrangement searches for itself. */
+    GripStore NOTHING = (hand, fresh) -> fresh.apply(hand);
+
+    /** What is kept for a hand, or what {@code fresh} makes for it. */
+    KnownGrips of(FrettingHand hand, Function<FrettingHand, KnownGrips> fresh);
+}

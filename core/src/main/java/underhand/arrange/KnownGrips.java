@@ -1,0 +1,86 @@
+package underhand.arrange;
+
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import underhand.hand.Parameters;
+import underhand.move.ChangeModel;
+import underhand.neck.Fretboard;
+
+/**
+ * The grips and changes one hand was priced with, whatever the song. What is found does not depend on what was asked
+ * before, so that the same song gives the same part with much, little or nothing known. Songs are solved one at a time
+ * with it: whoever does holds its monitor.
+ */
+public final class KnownGrips {
+
+    private final Fretboard board;
+    private final ChangeModel changes;
+    private final VoiceLeading voices;
+    private final GripChanges prices;
+    private final GripFinder strummed;
+    private final GripFinder picked;
+    private final Map<Asked, GripPool.Cheapest> found = new ConcurrentHashMap<>();
+
+    /** How the grips of a chord were asked for; where it comes more often a new shape is learnt for less. */
+    private record Asked(LayerBuilder.Wanted wanted, int occurrences, int most, boolean inAllFingerings) {}
+
+    KnownGrips(FrettingHand hand, Parameters parameters) {
+        this.board = hand.board();
+        this.changes = new ChangeModel(board, hand.rung(), hand.player(), parameters);
+        this.voices = new VoiceLeading(board, hand.voicing(), hand.houseRules(), parameters);
+        this.prices = new GripChanges(changes, voices, parameters);
+        this.strummed = new GripFinder(
+                        board, hand.rung(), hand.player(), hand.voicing(), GripFinder.HIGHEST_FRET, parameters)
+                .withHouseRules(hand.houseRules());
+        this.picked = strummed.picked();
+    }
+
+    Fretboard board() {
+        return board;
+    }
+
+    ChangeModel changes() {
+        return changes;
+    }
+
+    VoiceLeading voices() {
+        return voices;
+    }
+
+    GripChanges prices() {
+        return prices;
+    }
+
+    GripFinder finder(boolean picked) {
+        return picked ? this.picked : strummed;
+    }
+
+    /** Searches that go on from where they stopped; they take more memory than what they find, so they are not kept. */
+    final class Search {
+        private final Map<Sought, GripPool> pools = new ConcurrentHashMap<>();
+
+        private record Sought(LayerBuilder.Wanted wanted, int occurrences) {}
+
+        /**
+         * The cheapest grips of a chord.
+         *
+         * @param occurrences how often the song has it
+         * @param inAllFingerings whether the further fingerings of their shapes are wanted too
+         */
+        GripPool.Cheapest cheapest(LayerBuilder.Wanted wanted, int occurrences, int most, boolean inAllFingerings) {
+            Asked asked = new Asked(wanted, occurrences, most, inAllFingerings);
+            GripPool.Cheapest known = found.get(asked);
+            if (known == null) {
+                GripPool pool = pools.computeIfAbsent(new Sought(wanted, occurrences), this::pool);
+                known = inAllFingerings ? pool.cheapestInAllFingerings(most) : pool.cheapest(most);
+                found.put(asked, known);
+            }
+            return known;
+        }
+
+        private GripPool pool(Sought sought) {
+            LayerBuilder.Wanted wanted = sought.wanted();
+            return finder(wanted.picked()).pool(wanted.chord(), wanted.form(), sought.occurrences(), shape -> true);
+        }
+    }
+}
