@@ -4,7 +4,7 @@ import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Part, Placement } from '../../api/client';
-import { systems, type System } from './systems';
+import { heading, systems, type System } from './systems';
 
 type Engraver = typeof import('./engrave');
 
@@ -121,9 +121,9 @@ function Row({
         boxShadow: sounding ? 'inset 4px 0 0 var(--mui-palette-draw-moves)' : 'none',
       }}
     >
-      {system.section !== null && system.section !== '' && (
+      {heading(system) !== '' && (
         <Typography variant="h2" sx={{ mt: 1 }}>
-          {system.section}
+          {heading(system)}
         </Typography>
       )}
       <Box

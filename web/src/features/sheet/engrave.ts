@@ -78,7 +78,7 @@ export function engrave(
     Accidental.applyAccidentals([staffVoice], keyOf(part.fifths));
     const beams = Beam.generateBeams(
       written.map((w) => w.staff),
-      { beamRests: false },
+      { beamRests: false, groups: Beam.getDefaultBeamGroups(bar.metre) },
     );
     const tuplets = tripletsOf(written);
     new Formatter()

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { PartBar, PartEvent, Placement } from '../../api/client';
-import { chordMark, engraved, handMark, keyOf, staffKey, systems } from './systems';
+import { chordMark, engraved, handMark, heading, keyOf, staffKey, systems } from './systems';
 
 const event = (place: number, types: number[], notes = 1): PartEvent =>
   ({
@@ -27,6 +27,13 @@ describe('rows of bars', () => {
     for (const row of rows) {
       expect(row.bars.reduce((sum, b) => sum + b.width, 0)).toBeLessThanOrEqual(700.01);
     }
+  });
+
+  test('say over a section what it is called and whether it swings', () => {
+    const swung = bars.map((b) => ({ ...b, swing: true }));
+    expect(systems(bars, 700).map(heading)).toEqual(['Verse', 'Chorus']);
+    expect(systems(swung, 500).map(heading)).toEqual(['Verse · swing', '', 'Chorus · swing', '']);
+    expect(systems([bar(1, '', 4)], 700).map(heading)).toEqual(['']);
   });
 
   test('a bar wider than the page stands alone', () => {

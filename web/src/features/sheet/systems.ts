@@ -43,6 +43,14 @@ export function systems(bars: PartBar[], width: number): System[] {
   return rows;
 }
 
+/** What stands over a row that begins a section: its name, and whether its off-beats come late. */
+export function heading(row: System): string {
+  if (row.section === null) {
+    return '';
+  }
+  return [row.section, row.bars[0]?.bar.swing ? 'swing' : ''].filter((words) => words !== '').join(' · ');
+}
+
 /** Shares a row's width out; a short last row is not torn apart. */
 function spread(row: PartBar[], width: number): System['bars'] {
   const asked = row.reduce((sum, bar) => sum + barWidth(bar), 0);

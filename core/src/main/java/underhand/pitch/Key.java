@@ -64,6 +64,11 @@ public record Key(Note tonic, Mode mode) {
         return Note.inPitchClass(pitchClass, prefersFlats());
     }
 
+    /** A sounding pitch as this key writes it. */
+    public SpelledPitch spellPitch(int midi) {
+        return SpelledPitch.of(spell(Math.floorMod(midi, 12)), midi);
+    }
+
     /** The same key a number of semitones higher, spelled anew. */
     public Key transpose(int semitones) {
         return on(Math.floorMod(tonic.pitchClass() + semitones, 12), mode);

@@ -17,6 +17,7 @@ import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Base64;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,7 +26,10 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import javax.sound.midi.MidiSystem;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.contentstream.operator.Operator;
 import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.cos.COSNumber;
+import org.apache.pdfbox.pdfparser.PDFStreamParser;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -52,6 +56,11 @@ class FilesTest {
     private ObjectMapper json;
 
     private MockHttpServletResponse file(String format, String source, Map<String, Object> more) throws Exception {
+        return file(format, source, "arpeggio-up", more);
+    }
+
+    private MockHttpServletResponse file(String format, String source, String pattern, Map<String, Object> more)
+            throws Exception {
         Map<String, Object> order = new HashMap<>(more);
         order.put("format", format);
         order.put(
@@ -59,7 +68,7 @@ class FilesTest {
                 Map.of(
                         "chart", Map.of("source", source),
                         "rung", 3,
-                        "patterns", List.of(Map.of("pattern", "arpeggio-up"))));
+                        "patterns", List.of(Map.of("pattern", pattern))));
         return mvc.perform(post("/api/v1/files").contentType(APPLICATION_JSON).content(json.writeValueAsBytes(order)))
                 .andExpect(status().isOk())
                 .andReturn()
@@ -96,6 +105,60 @@ class FilesTest {
         try (PDDocument document = Loader.loadPDF(bytes)) {
             assertEquals(width, document.getPage(0).getMediaBox().getWidth(), 1);
         }
+    }
+
+    /** Every row is five lines over six, and nothing is drawn outside the page. */
+    @ParameterizedTest
+    @ValueSource(strings = {"beat-strum", "sixteenth-pick", "swing-thumb"})
+    void pdf_staffAndTab_hasFiveLinesOverSix(String pattern) throws Exception {
+        byte[] bytes = file("pdf", WORDS, pattern, Map.of("layout", "tab")).getContentAsByteArray();
+        int rows = 0;
+        try (PDDocument document = Loader.loadPDF(bytes)) {
+            for (PDPage page : document.getPages()) {
+                List<Float> lines = longLines(page);
+                assertEquals(0, lines.size() % 11, lines.toString());
+                for (int row = 0; row < lines.size(); row += 11) {
+                    for (int line = 1; line < 11; line++) {
+                        float gap = lines.get(row + line - 1) - lines.get(row + line);
+                        assertTrue(line == 5 ? gap > 12 : Math.abs(gap - (line < 5 ? 4.6 : 7.5)) < 0.1, "gap " + gap);
+                    }
+                }
+                rows += lines.size() / 11;
+            }
+        }
+        assertTrue(rows >= 2, "a row for each section");
+        String text = pdfText(bytes);
+        assertEquals(pattern.startsWith("swing"), text.contains("Verse · swing"), text);
+        assertTrue(text.contains("B♭"), text);
+    }
+
+    /** Heights of the lines across the page, from the top. */
+    private static List<Float> longLines(PDPage page) throws Exception {
+        List<Float> heights = new ArrayList<>();
+        List<Float> numbers = new ArrayList<>();
+        float fromX = 0;
+        float fromY = 0;
+        for (Object token : new PDFStreamParser(page).parse()) {
+            if (token instanceof COSNumber number) {
+                numbers.add(number.floatValue());
+                continue;
+            }
+            int count = numbers.size();
+            if (token instanceof Operator operator && count >= 2) {
+                float x = numbers.get(count - 2);
+                float y = numbers.get(count - 1);
+                boolean drawn = "ml".contains(operator.getName());
+                assertTrue(!drawn || x > 0 && x < page.getMediaBox().getWidth() && y > 0, "on the page");
+                if (operator.getName().equals("l") && y == fromY && x - fromX > 150) {
+                    heights.add(y);
+                }
+                fromX = x;
+                fromY = y;
+            }
+            numbers.clear();
+        }
+        heights.sort(Comparator.reverseOrder());
+        return heights;
     }
 
     @Test

@@ -15,11 +15,12 @@ import underhand.part.Notation.Event;
 import underhand.part.NoteValue;
 import underhand.part.PartBar;
 import underhand.part.PlayedNote;
+import underhand.part.Spelling;
 import underhand.picking.Step.Direction;
 import underhand.picking.Step.Weight;
 import underhand.pitch.Mode;
-import underhand.pitch.Note;
 import underhand.pitch.Pitch;
+import underhand.pitch.SpelledPitch;
 
 /**
  * Writes MusicXML 4.0 (W3C Music Notation Community Group, 2021), score-partwise: a tab staff for each guitar with its
@@ -33,6 +34,7 @@ public final class MusicXmlWriter {
 
     private final XmlText xml;
     private final ScoredPart scored;
+    private final Spelling spelling;
     private final int strings;
     private final Set<Integer> placesSeen = new HashSet<>();
     private Metre metre;
@@ -40,6 +42,7 @@ public final class MusicXmlWriter {
     private MusicXmlWriter(XmlText xml, ScoredPart scored) {
         this.xml = xml;
         this.scored = scored;
+        this.spelling = Spelling.sounding(scored.part());
         this.strings = scored.tuning().strings().size();
     }
 
@@ -126,13 +129,13 @@ public final class MusicXmlWriter {
         xml.open("staff-details").element("staff-lines", strings);
         List<Pitch> open = scored.tuning().strings();
         for (int string = 0; string < strings; string++) {
-            Note note = Note.inPitchClass(
-                    open.get(string).pitchClass(), scored.key().prefersFlats());
-            xml.open("staff-tuning", "line", string + 1).element("tuning-step", note.letter());
-            if (note.alteration() != 0) {
-                xml.element("tuning-alter", note.alteration());
+            SpelledPitch pitch = scored.key().spellPitch(open.get(string).midi());
+            xml.open("staff-tuning", "line", string + 1)
+                    .element("tuning-step", pitch.note().letter());
+            if (pitch.note().alteration() != 0) {
+                xml.element("tuning-alter", pitch.note().alteration());
             }
-            xml.element("tuning-octave", octave(note, open.get(string).midi())).close();
+            xml.element("tuning-octave", pitch.octave()).close();
         }
         if (scored.capo() > 0) {
             xml.element("capo", scored.capo());
@@ -210,7 +213,7 @@ public final class MusicXmlWriter {
         if (index > 0) {
             xml.empty("chord");
         }
-        pitch(note.midi());
+        pitch(spelling.of(note, event.place()));
         xml.element("duration", length.length());
         if (tiedFrom) {
             xml.empty("tie", "type", "stop");
@@ -253,18 +256,12 @@ public final class MusicXmlWriter {
         }
     }
 
-    private void pitch(int midi) {
-        Note note = scored.key().spell(Math.floorMod(midi, 12));
-        xml.open("pitch").element("step", note.letter());
-        if (note.alteration() != 0) {
-            xml.element("alter", note.alteration());
+    private void pitch(SpelledPitch pitch) {
+        xml.open("pitch").element("step", pitch.note().letter());
+        if (pitch.note().alteration() != 0) {
+            xml.element("alter", pitch.note().alteration());
         }
-        xml.element("octave", octave(note, midi)).close();
-    }
-
-    /** Octave of a spelled note: that of its letter. */
-    private static int octave(Note note, int midi) {
-        return Math.floorDiv(midi - note.alteration(), 12) - 1;
+        xml.element("octave", pitch.octave()).close();
     }
 
     private void type(NoteValue value) {

@@ -1,5 +1,6 @@
 package underhand.server.files;
 
+import java.awt.geom.PathIterator;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -109,6 +110,38 @@ final class PdfCanvas implements AutoCloseable {
         out.setLineWidth(wide);
         out.moveTo(MARGIN + x1, size.getHeight() - y - below1);
         out.lineTo(MARGIN + x2, size.getHeight() - y - below2);
+        out.stroke();
+    }
+
+    /** A filled outline, its own y upwards, that much larger. */
+    void outline(PathIterator path, float x, float below, float scale) throws IOException {
+        float left = MARGIN + x;
+        float base = size.getHeight() - y - below;
+        float[] at = new float[6];
+        for (; !path.isDone(); path.next()) {
+            int kind = path.currentSegment(at);
+            for (int i = 0; i < at.length; i += 2) {
+                at[i] = left + scale * at[i];
+                at[i + 1] = base + scale * at[i + 1];
+            }
+            switch (kind) {
+                case PathIterator.SEG_MOVETO -> out.moveTo(at[0], at[1]);
+                case PathIterator.SEG_LINETO -> out.lineTo(at[0], at[1]);
+                case PathIterator.SEG_CUBICTO -> out.curveTo(at[0], at[1], at[2], at[3], at[4], at[5]);
+                case PathIterator.SEG_CLOSE -> out.closePath();
+                default -> throw new IllegalStateException("outlines of this font have only lines and cubic curves");
+            }
+        }
+        out.fill();
+    }
+
+    /** A line bent by so much downwards in its middle. */
+    void arc(float x1, float x2, float below, float bend) throws IOException {
+        out.setLineWidth(0.8f);
+        float base = size.getHeight() - y - below;
+        float third = (x2 - x1) / 3;
+        out.moveTo(MARGIN + x1, base);
+        out.curveTo(MARGIN + x1 + third, base - bend, MARGIN + x2 - third, base - bend, MARGIN + x2, base);
         out.stroke();
     }
 

@@ -42,7 +42,7 @@ final class PdfSheet {
     }
 
     /**
-     * @param tab whether the strings are written out instead of the words
+     * @param tab whether staff and tab are written out instead of the words
      * @param big whether the words are set large
      */
     record Look(Paper paper, boolean tab, boolean big) {}
@@ -79,7 +79,7 @@ final class PdfSheet {
         page.down(24);
         grips(scored);
         if (tab) {
-            new PdfTab(page, scored).write();
+            new PdfScore(page, scored).write();
         } else {
             words(scored);
         }

@@ -11,8 +11,7 @@ import underhand.part.NoteValue;
 import underhand.part.Part;
 import underhand.part.PartBar;
 import underhand.part.PlayedNote;
-import underhand.pitch.Key;
-import underhand.pitch.Note;
+import underhand.part.Spelling;
 import underhand.pitch.Pitch;
 import underhand.server.parts.PartView.BarView;
 import underhand.server.parts.PartView.EventView;
@@ -22,12 +21,10 @@ import underhand.server.parts.PartView.ValueView;
 /** Writes a part as the API gives it. */
 final class PartMapper {
 
-    private final Part part;
-    private final Key key;
+    private final Spelling spelling;
 
     private PartMapper(Part part) {
-        this.part = part;
-        this.key = part.arrangement().key().transpose(-part.arrangement().capo());
+        this.spelling = Spelling.fingered(part);
     }
 
     static PartView view(Part part, ArrangementSettings settings) {
@@ -38,7 +35,7 @@ final class PartMapper {
                 round(part.beats()),
                 part.arrangement().capo(),
                 settings.tuning().strings().stream().map(Pitch::toString).toList(),
-                mapper.key.fifths(),
+                mapper.spelling.key().fifths(),
                 Notation.of(part).stream().map(mapper::bar).toList(),
                 part.notices());
     }
@@ -65,22 +62,19 @@ final class PartMapper {
                 event.values().stream()
                         .map(v -> new ValueView(v.type(), v.dotted(), v.triplet()))
                         .toList(),
-                event.notes().stream().map(this::note).toList(),
+                event.notes().stream().map(n -> note(n, event.place())).toList(),
                 event.strum().map(s -> s.name().toLowerCase(Locale.ROOT)).orElse(null),
                 event.weight().name().toLowerCase(Locale.ROOT),
                 event.sound().name().toLowerCase(Locale.ROOT),
                 event.fill());
     }
 
-    private NoteView note(PlayedNote note) {
-        int shaped = note.midi() - part.arrangement().capo();
-        Note name = key.spell(Math.floorMod(shaped, 12));
-        int octave = Math.floorDiv(shaped - name.alteration(), 12) - 1;
+    private NoteView note(PlayedNote note, int place) {
         return new NoteView(
                 note.string(),
                 note.fret(),
                 note.midi(),
-                name.toString() + octave,
+                spelling.of(note, place).toString(),
                 note.leftFinger() == 0
                         ? null
                         : note.leftFinger() == Grip.THUMB ? "T" : Integer.toString(note.leftFinger()),

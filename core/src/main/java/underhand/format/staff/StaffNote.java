@@ -1,0 +1,70 @@
+package underhand.format.staff;
+
+import java.util.List;
+import java.util.OptionalInt;
+import underhand.part.Notation;
+import underhand.part.NoteValue;
+import underhand.part.PlayedNote;
+
+/**
+ * One written length on the staff: a chord, a note or a rest.
+ *
+ * @param event what it is written for; a length that takes several values has several
+ * @param from where it begins in its bar, in {@link NoteValue#PER_QUARTER}ths of a quarter
+ * @param tied whether it is held over from the one before
+ * @param begins whether a chord of the song begins with it
+ * @param heads lowest first; none for a rest
+ * @param stemUp which way a stem goes, where it has one
+ */
+public record StaffNote(
+        Notation.Event event,
+        NoteValue value,
+        int from,
+        boolean tied,
+        boolean begins,
+        List<Head> heads,
+        boolean stemUp) {
+
+    /**
+     * @param position lines and spaces above the lowest line, 0
+     * @param accidental semitones of the sign before it; empty where the key or the bar says it already
+     * @param column place of that sign from the heads to the left, from 0
+     * @param aside whether it stands on the other side of the stem, since its neighbour stands on the usual one
+     */
+    public record Head(PlayedNote note, int position, OptionalInt accidental, int column, boolean aside) {}
+
+    public boolean isRest() {
+        return heads.isEmpty();
+    }
+
+    public boolean hasStem() {
+        return !isRest() && value.type() > 1;
+    }
+
+    /** Flags, or beams in their stead: 1 for an eighth. */
+    public int flags() {
+        return switch (value.type()) {
+            case 8 -> 1;
+            case 16 -> 2;
+            case 32 -> 3;
+            default -> 0;
+        };
+    }
+
+    public int lowest() {
+        return heads.get(0).position();
+    }
+
+    public int highest() {
+        return heads.get(heads.size() - 1).position();
+    }
+
+    /** Columns its accidentals take. */
+    public int accidentalColumns() {
+        return heads.stream()
+                .filter(h -> h.accidental().isPresent())
+                .mapToInt(h -> h.column() + 1)
+                .max()
+                .orElse(0);
+    }
+}

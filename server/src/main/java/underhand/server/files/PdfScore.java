@@ -1,0 +1,187 @@
+package underhand.server.files;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import underhand.arrange.PlacedGrip;
+import underhand.chart.Metre;
+import underhand.format.score.ScoredPart;
+import underhand.format.staff.StaffBar;
+import underhand.format.staff.StaffKey;
+import underhand.format.staff.StaffNote;
+import underhand.format.staff.StaffWriter;
+import underhand.part.NoteValue;
+import underhand.part.PartBar;
+
+/** Draws a part as rows of bars, staff over tab, chords above; breaks pages between rows only. */
+final class PdfScore {
+
+    private static final float LEAST_BAR = 70;
+    private static final float SIDE = 7;
+    private static final float CHORD = 14;
+    private static final float NAME = 9;
+    private static final float BETWEEN = 12;
+    private static final float AFTER = 9;
+    private static final float WIDEST_STRETCH = 1.7f;
+    private static final List<String> ROMAN =
+            List.of("", "I", "II", "III", "IV", "V", "VI", "VII", "VIII", "IX", "X", "XI", "XII", "XIII", "XIV", "XV");
+
+    private final PdfCanvas page;
+    private final ScoredPart scored;
+    private final StaffKey key;
+
+    /** A bar with the points its notes want, one after another. */
+    private record Spaced(StaffBar bar, boolean newMetre, float[] widths, float width) {}
+
+    PdfScore(PdfCanvas page, ScoredPart scored) {
+        this.page = page;
+        this.scored = scored;
+        this.key = StaffWriter.key(scored.part());
+    }
+
+    void write() throws IOException {
+        List<Spaced> row = new ArrayList<>();
+        float wide = 0;
+        Metre metre = null;
+        for (StaffBar bar : StaffWriter.write(scored.part())) {
+            Metre own = bar.written().bar().metre();
+            Spaced spaced = spaced(bar, !own.equals(metre));
+            metre = own;
+            boolean newSection = bar.written().bar().section().isPresent();
+            if (!row.isEmpty() && (newSection || wide + spaced.width() > page.width())) {
+                row(row);
+                row.clear();
+            }
+            wide = row.isEmpty() ? PdfStaff.headWidth(key) : wide;
+            row.add(spaced);
+            wide += spaced.width();
+        }
+        if (!row.isEmpty()) {
+            row(row);
+        }
+    }
+
+    private Spaced spaced(StaffBar bar, boolean newMetre) throws IOException {
+        float[] widths = new float[bar.notes().size()];
+        float sum = 2 * SIDE + (newMetre ? PdfStaff.METRE : 0);
+        float name = 0;
+        for (int i = 0; i < widths.length; i++) {
+            StaffNote note = bar.notes().get(i);
+            name = note.begins() ? PdfCanvas.widthOf(page.bold, NAME, chord(note)) + 4 : name;
+            widths[i] = PdfStaff.before(note) + width(note);
+            name -= widths[i];
+            if (name > 0 && (i + 1 == widths.length || bar.notes().get(i + 1).begins())) {
+                widths[i] += name;
+            }
+            sum += widths[i];
+        }
+        return new Spaced(bar, newMetre, widths, Math.max(LEAST_BAR, sum));
+    }
+
+    /** Longer notes take more room, but not in proportion. */
+    private static float width(StaffNote note) {
+        double sixteenths = Math.max(1, note.value().length() * 4.0 / NoteValue.PER_QUARTER);
+        return 12 + 4 * (float) (Math.log(sixteenths) / Math.log(2));
+    }
+
+    /** A chord's name with its barre: B and the fret in Roman numerals. */
+    private String chord(StaffNote note) {
+        PlacedGrip placed =
+                scored.part().arrangement().placements().get(note.event().place());
+        String name = placed.played().orElseThrow().glyphs();
+        return placed.grip().orElseThrow().grip().barres().stream()
+                .findFirst()
+                .map(barre -> name + " B" + ROMAN.get(barre.fret()))
+                .orElse(name);
+    }
+
+    private void row(List<Spaced> row) throws IOException {
+        int strings = scored.tuning().size();
+        int above = 0;
+        int below = 0;
+        for (Spaced spaced : row) {
+            for (StaffNote note : spaced.bar().notes()) {
+                above = Math.max(above, PdfStaff.above(note));
+                below = Math.max(below, PdfStaff.below(note));
+            }
+        }
+        float staffTop = CHORD + above * PdfStaff.SPACE / 2;
+        float tabTop = staffTop + PdfStaff.HEIGHT + below * PdfStaff.SPACE / 2 + BETWEEN;
+        float height = tabTop + PdfTab.height(strings) + AFTER;
+        section(row.get(0), height);
+        PdfStaff staff = new PdfStaff(page, staffTop);
+        PdfTab tab = new PdfTab(page, strings, tabTop);
+        float head = PdfStaff.headWidth(key);
+        float asked = (float) row.stream().mapToDouble(Spaced::width).sum();
+        float stretch = Math.min(WIDEST_STRETCH, (page.width() - head) / asked);
+        float right = head + asked * stretch;
+        staff.lines(0, right);
+        tab.lines(0, right);
+        staff.head(0, key);
+        tab.clef(0);
+        page.line(0, staffTop, 0, tab.y(0), 0.9f);
+        float x = head;
+        for (Spaced spaced : row) {
+            bar(spaced, x, stretch, staff, tab);
+            x += spaced.width() * stretch;
+            page.line(x, staffTop, x, tab.y(0), 0.9f);
+        }
+        if (isLast(row)) {
+            page.line(x - 3, staffTop, x - 3, tab.y(0), 0.9f);
+            page.line(x - 1, staffTop, x - 1, tab.y(0), 2.5f);
+        }
+        page.down(height);
+    }
+
+    private boolean isLast(List<Spaced> row) {
+        int bars = scored.part().bars().size();
+        return row.get(row.size() - 1).bar().written().bar().number() == bars;
+    }
+
+    /** The heading of a section that begins with a row, and room for both on one page. */
+    private void section(Spaced first, float height) throws IOException {
+        PartBar bar = first.bar().written().bar();
+        String name = Stream.of(bar.section().orElse(""), bar.section().isPresent() && bar.swing() ? "swing" : "")
+                .filter(words -> !words.isBlank())
+                .collect(Collectors.joining(" · "));
+        page.need(height + (name.isBlank() ? 0 : 24));
+        if (!name.isBlank()) {
+            page.text(page.bold, 12, 0, 12, name);
+            page.down(20);
+        }
+    }
+
+    private void bar(Spaced spaced, float left, float stretch, PdfStaff staff, PdfTab tab) throws IOException {
+        List<StaffNote> notes = spaced.bar().notes();
+        int number = spaced.bar().written().bar().number();
+        page.text(page.plain, 6, left + 1, NAME, Integer.toString(number));
+        float at = left + SIDE;
+        if (spaced.newMetre()) {
+            staff.metre(at, spaced.bar().written().bar().metre());
+            at += PdfStaff.METRE;
+        }
+        float signs = 0;
+        float sum = 0;
+        for (int i = 0; i < notes.size(); i++) {
+            signs += PdfStaff.before(notes.get(i));
+            sum += spaced.widths()[i];
+        }
+        float spread = (left + spaced.width() * stretch - SIDE - at - signs) / (sum - signs);
+        float[] xs = new float[notes.size()];
+        for (int i = 0; i < xs.length; i++) {
+            StaffNote note = notes.get(i);
+            float before = PdfStaff.before(note);
+            xs[i] = at + before;
+            at = xs[i] + (spaced.widths()[i] - before) * spread;
+            if (note.begins()) {
+                page.text(page.bold, NAME, xs[i] - 2, NAME, chord(note));
+            }
+            if (!note.isRest() && !note.tied()) {
+                tab.event(note.event(), xs[i]);
+            }
+        }
+        staff.notes(spaced.bar(), xs);
+    }
+}
