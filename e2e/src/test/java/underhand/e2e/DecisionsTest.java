@@ -7,6 +7,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
@@ -136,6 +138,19 @@ class DecisionsTest extends InDemoBook {
     /** Where capo 0 stands on the ruler: at the left, or at the right for a left-handed player. */
     private double axis() {
         return browser.labelled("Capo 0").getLocation().getX();
+    }
+
+    /** Changes are saved a moment later; whoever leaves the page or the bench within that moment loses nothing. */
+    @ParameterizedTest
+    @CsvSource({"location.href = '/', 3", "document.querySelector('a[href=\"/\"]').click(), 4"})
+    void decision_rightBeforeLeaving_isKept(String leaving, int capo) {
+        openSong("Slow Water");
+        browser.driver()
+                .executeScript("document.querySelector('button[aria-label^=\"Capo " + capo + "\"]').click();"
+                        + "setTimeout(() => {" + leaving + "}, 30);");
+        browser.await(By.tagName("h1"), "Songbook"::equals);
+        openSong("Slow Water");
+        browser.await(FACTS, t -> t.contains("capo " + capo));
     }
 
     @Test

@@ -1,10 +1,10 @@
 package underhand.server.demo;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
@@ -18,7 +18,7 @@ import underhand.server.songs.SongService;
 /** Fills an empty book with the demo songs, players and guitars; a book that has songs is left as it is. */
 @Component
 @ConditionalOnProperty("underhand.demo")
-class DemoBook implements ApplicationRunner {
+class DemoBook implements SmartInitializingSingleton {
 
     private record DemoSong(String file, int rung) {}
 
@@ -66,7 +66,7 @@ class DemoBook implements ApplicationRunner {
     }
 
     @Override
-    public void run(ApplicationArguments args) throws IOException {
+    public void afterSingletonsInstantiated() {
         if (songs.isEmpty()) {
             for (DemoSong song : SONGS) {
                 songs.add(read(song.file()), song.rung());
@@ -76,7 +76,11 @@ class DemoBook implements ApplicationRunner {
         }
     }
 
-    private static String read(String file) throws IOException {
-        return new ClassPathResource("demo/" + file).getContentAsString(StandardCharsets.UTF_8);
+    private static String read(String file) {
+        try {
+            return new ClassPathResource("demo/" + file).getContentAsString(StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException("the demo song " + file + " is not packed with the application", e);
+        }
     }
 }
