@@ -12,7 +12,7 @@ export type Effort = Schemas['EffortView'];
 export type Fault = Schemas['FaultView'];
 export type Song = Omit<Schemas['SongView'], 'decisions'> & { decisions: Decisions };
 export type SongSummary = Schemas['SongSummary'];
-export type SecondGuitar = Schemas['SecondGuitar'];
+export type SecondGuitar = Omit<Schemas['SecondGuitar'], 'patterns'> & { patterns?: PatternChoice[] | null };
 export type OwnPattern = Schemas['OwnPattern'];
 export type PatternChoice = Omit<Schemas['PatternChoiceRequest'], 'own'> & { own?: OwnPattern | null };
 export type FillChoice = Schemas['FillChoiceRequest'];
@@ -175,8 +175,12 @@ export const api = {
   part: (song: PreviewBody, second?: PreviewBody | null, signal?: AbortSignal) =>
     call<Part>('POST', '/parts/preview', { song, second }, signal),
   patterns: () => call<Pattern[]>('GET', '/picking-patterns'),
-  rankPatterns: (song: PreviewBody, section: string, own: OwnPattern[], signal?: AbortSignal) =>
-    call<PatternFit[]>('POST', '/parts/patterns', { song, section, own }, signal),
+  rankPatterns: (
+    of: { song: PreviewBody; second?: PreviewBody },
+    section: string,
+    own: OwnPattern[],
+    signal?: AbortSignal,
+  ) => call<PatternFit[]>('POST', '/parts/patterns', { ...of, section, own }, signal),
   checkPattern: (pattern: OwnPattern, signal?: AbortSignal) =>
     call<Pattern>('POST', '/picking-patterns/check', pattern, signal),
   fills: (song: PreviewBody, index: number, signal?: AbortSignal) =>

@@ -21,7 +21,15 @@ export function useSecondBody({
       second
         ? previewBody(
             source,
-            { ...decisions, ...second, setting: 'second', locks: [], fills: [], houseRules: {} },
+            {
+              ...decisions,
+              ...second,
+              patterns: second.patterns ?? decisions.patterns,
+              setting: 'second',
+              locks: [],
+              fills: [],
+              houseRules: {},
+            },
             player,
             guitar,
           )

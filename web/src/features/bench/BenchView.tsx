@@ -24,12 +24,12 @@ import { GuitarRoads } from './GuitarRoads';
 import { KeyDialog } from './KeyDialog';
 import { loopTempo, sectionLoop, type Loop } from '../../shared/loop';
 import { KeysDialog } from './KeysDialog';
-import { PatternDialog } from '../patterns/PatternDialog';
 import { Transport } from '../sound/Transport';
 import { usePlayback } from '../sound/usePlayback';
 import { usePractised } from '../sound/usePractised';
 import { decide, reach } from './readings';
 import { RightHand } from './RightHand';
+import { RightHandDialog } from './RightHandDialog';
 import { TempoBar } from './TempoBar';
 import { useAlternatives } from './useAlternatives';
 import { useBench, type BenchDispatch } from './useBench';
@@ -227,18 +227,13 @@ function Bench({ id }: { id: number }) {
           />
         )}
         {picking && body && data && (
-          <PatternDialog
-            song={body}
-            arrangement={data}
-            choices={decisions.patterns}
-            firstSection={chosen === null ? null : (data.placements[chosen]?.section ?? null)}
-            onChoose={(patterns) => dispatch({ type: 'decide', change: { patterns } })}
-            onTakeGrip={(place, frets) => {
-              const at = data.placements[place];
-              if (at) {
-                dispatch({ type: 'lock', locks: [{ placement: at.placement, part: at.part, frets }] });
-              }
-            }}
+          <RightHandDialog
+            first={{ body, arrangement: data }}
+            second={second && secondBody && { body: secondBody, arrangement: second.arrangement }}
+            decisions={decisions}
+            place={chosen}
+            onDecide={(change) => dispatch({ type: 'decide', change })}
+            onLock={(lock) => dispatch({ type: 'lock', locks: [lock] })}
             onClose={() => setPicking(false)}
           />
         )}

@@ -95,6 +95,7 @@ function besides(id: string, players: Player[] | undefined, decisions: Decisions
     capo: null,
     playerId: player?.id ?? null,
     guitarId: null,
+    patterns: null,
   };
 }
 

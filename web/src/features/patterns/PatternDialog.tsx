@@ -8,7 +8,7 @@ import Skeleton from '@mui/material/Skeleton';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Arrangement, PatternChoice, PatternFit, PreviewBody, StoredPattern } from '../../api/client';
 import { MONO } from '../../app/theme';
 import { Problem } from '../../shared/Problem';
@@ -22,6 +22,8 @@ const SHOWN_FIRST = 7;
 /** What the right hand may play in the song or in one of its sections: the patterns that fit, the best first. */
 export function PatternDialog({
   song,
+  second,
+  whose,
   arrangement,
   choices,
   firstSection,
@@ -30,13 +32,17 @@ export function PatternDialog({
   onClose,
 }: {
   song: PreviewBody;
+  /** Who plays beside it, where the patterns are for them. */
+  second?: PreviewBody;
+  /** Which guitar's hand it is, where there are two. */
+  whose?: ReactNode;
   arrangement: Arrangement;
   choices: PatternChoice[];
   /** Section that is looked at first; null for the whole song. */
   firstSection: string | null;
   onChoose: (choices: PatternChoice[]) => void;
-  /** Takes a grip that can carry a pattern. */
-  onTakeGrip: (place: number, shape: string) => void;
+  /** Takes a grip that can carry a pattern; a second guitar has no locks. */
+  onTakeGrip?: (place: number, shape: string) => void;
   onClose: () => void;
 }) {
   const sections = [...new Set(arrangement.placements.map((p) => p.section))];
@@ -45,7 +51,7 @@ export function PatternDialog({
   const [all, setAll] = useState(false);
   const { own, keep, remove } = useOwnPatterns();
   const ranking = useRanking(
-    song,
+    second ? { song, second } : { song },
     section ?? sections[0] ?? '',
     own.map((o) => o.pattern),
   );
@@ -77,6 +83,7 @@ export function PatternDialog({
           </Typography>
           <Button onClick={onClose}>Done</Button>
         </Box>
+        {whose}
         {sections.length > 1 && (
           <ToggleButtonGroup
             exclusive
@@ -198,7 +205,7 @@ function Fit({
   fit: PatternFit;
   chosen: boolean;
   onTake: () => void;
-  onTakeGrip: (place: number, shape: string) => void;
+  onTakeGrip: ((place: number, shape: string) => void) | undefined;
 }) {
   const { pattern, breaks, hands } = fit;
   const better = breaks?.better;
@@ -240,7 +247,7 @@ function Fit({
         <Box sx={{ fontSize: '0.88rem', color: breaks ? 'error.main' : 'text.secondary' }}>
           {fit.reasons.join('; ')}
         </Box>
-        {breaks && better && (
+        {breaks && better && onTakeGrip && (
           <Button size="small" onClick={() => onTakeGrip(breaks.place, better)}>
             Take {better} there
           </Button>

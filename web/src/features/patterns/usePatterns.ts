@@ -17,12 +17,15 @@ export function useOwnPatterns() {
   return { own: own.data ?? [], keep, remove };
 }
 
-/** The patterns that fit a section, the best first. */
-export function useRanking(song: PreviewBody | undefined, section: string, own: OwnPattern[]) {
+/** The patterns that fit a section, the best first; for the second guitar where there is one in question. */
+export function useRanking(
+  of: { song: PreviewBody; second?: PreviewBody },
+  section: string,
+  own: OwnPattern[],
+) {
   return useQuery({
-    queryKey: ['patterns', song, section, own],
-    queryFn: ({ signal }) => api.rankPatterns(song ?? {}, section, own, signal),
-    enabled: song !== undefined,
+    queryKey: ['patterns', of, section, own],
+    queryFn: ({ signal }) => api.rankPatterns(of, section, own, signal),
     placeholderData: keepPreviousData,
   });
 }

@@ -98,6 +98,7 @@ public class PlannerBenchmark {
 
     /** Ten capo positions for each of the five rungs. */
     @Benchmark
+    @Measurement(iterations = 12, time = 2)
     public Object sweepOf10CaposAnd5Rungs(Arranging state) {
         Object last = null;
         for (int rung = Rung.LOWEST; rung <= Rung.HIGHEST; rung++) {
@@ -108,6 +109,7 @@ public class PlannerBenchmark {
 
     /** The same with so many readings accepted at every placement that has them. */
     @Benchmark
+    @Measurement(iterations = 12, time = 2)
     public Object sweepOf10CaposAnd5RungsWithReadings(Arranging state, Accepting accepting) {
         Object last = null;
         for (int rung = Rung.LOWEST; rung <= Rung.HIGHEST; rung++) {
@@ -154,6 +156,7 @@ public class PlannerBenchmark {
     }
 
     @Benchmark
+    @Measurement(iterations = 12, time = 2)
     public Object sweepOfSongOfBars(Growing state, Arranging arranging) {
         return arranging.arranger.arrange(state.song, ArrangementSettings.ofRung(3));
     }

@@ -129,9 +129,25 @@ class HarmonyTest extends InDemoBook {
         browser.awaitTrue(() -> browser.shapesOnTheRoad().equals(squares));
         assertEquals(first, besideTheRoad(), "both are on one road, whichever is followed");
         press(Keys.ESCAPE);
+        pickForTheSecondGuitar();
         browser.button("Sheet").click();
         browser.awaitTrue(() -> browser.driver().findElements(By.tagName("h1")).stream()
                 .anyMatch(h -> h.getText().equals("Second guitar")));
+    }
+
+    /** The second guitar gets a pattern of its own, and the first one's stays what it was. */
+    private void pickForTheSecondGuitar() {
+        By rightHand = By.xpath("//main//span[normalize-space()='Right hand']/following-sibling::button");
+        String before = browser.find(rightHand).getText();
+        browser.find(rightHand).click();
+        browser.click(By.xpath("//*[@role='dialog']//button[.='Second guitar']"));
+        By bass = By.cssSelector("li[data-pattern='off-beat-chop'] button");
+        browser.click(bass);
+        browser.find(By.cssSelector("li[data-pattern='off-beat-chop'] button[aria-pressed=true]"));
+        browser.click(By.xpath("//*[@role='dialog']//button[.='First guitar']"));
+        browser.find(By.cssSelector("li[data-pattern='off-beat-chop'] button[aria-pressed=false]"));
+        browser.press("Done");
+        assertEquals(before, browser.find(rightHand).getText());
     }
 
     private List<String> besideTheRoad() {

@@ -1,6 +1,7 @@
 package underhand.server;
 
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.everyItem;
 import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
@@ -92,6 +93,21 @@ class PartCallsTest {
         mvc.perform(get("/api/v1/picking-patterns"))
                 .andExpect(jsonPath("$.length()", greaterThan(23)))
                 .andExpect(jsonPath("$[0].steps").value("D D D D"));
+    }
+
+    /** Ranked for the hand and grips of the second guitar: on the first rung none that the fifth alone can play. */
+    @Test
+    void patterns_rankedForASecondGuitar_areThoseOfItsRung() throws Exception {
+        String first = song("").replaceFirst("\"rung\":[0-9]", "\"rung\":5");
+        String second = song(",\"setting\":\"second\"").replaceFirst("\"rung\":[0-9]", "\"rung\":1");
+        String both = "{\"song\":" + first + ",\"section\":\"Verse\",\"second\":" + second + "}";
+        call("parts/patterns", "{\"song\":" + first + ",\"section\":\"Verse\"}")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$[*].pattern.rung", hasItem(greaterThan(1))));
+        call("parts/patterns", both)
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.length()", greaterThan(0)))
+                .andExpect(jsonPath("$[*].pattern.rung", everyItem(is(1))));
     }
 
     @Test

@@ -185,6 +185,19 @@ class SongbookTest {
     }
 
     @Test
+    void secondGuitar_withAPatternOfItsOwn_isKept() throws Exception {
+        JsonNode song = add(CHART);
+        ObjectNode decisions = song.get("decisions").deepCopy();
+        ObjectNode second = decisions.putObject("second").put("rung", 2);
+        second.putArray("patterns").addObject().put("pattern", "arpeggio-up");
+        change(song, song.get("version").asLong(), CHART, decisions).andExpect(status().isOk());
+        mvc.perform(get("/api/v1/songs/" + song.get("id")))
+                .andExpect(jsonPath("$.decisions.second.patterns[0].pattern").value("arpeggio-up"));
+        second.putArray("patterns").addObject().put("pattern", "no-such-pattern");
+        change(song, song.get("version").asLong() + 1, CHART, decisions).andExpect(status().is(422));
+    }
+
+    @Test
     void change_badDecisions_areRefusedAndNothingChanges() throws Exception {
         JsonNode song = add(CHART);
         ObjectNode bad = song.get("decisions").deepCopy();

@@ -2,6 +2,7 @@ package underhand.server.parts;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -79,8 +80,15 @@ class PartController {
         return PatternView.of(pattern.toPattern());
     }
 
-    /** @param own patterns of the player's own, ranked with those that ship */
-    record RankingRequest(PreviewRequest song, String section, List<OwnPattern> own) {}
+    /**
+     * @param own patterns of the player's own, ranked with those that ship
+     * @param second who plays beside the first, whose patterns are then ranked; null for the first guitar itself
+     */
+    record RankingRequest(
+            PreviewRequest song,
+            String section,
+            List<OwnPattern> own,
+            @Schema(nullable = true) PreviewRequest second) {}
 
     /** @param better a shape of the chord that can carry it; null where there is none */
     record BreakView(
@@ -121,7 +129,9 @@ class PartController {
     @PostMapping("/parts/patterns")
     List<FitView> ranking(@RequestBody RankingRequest request) {
         String section = request.section() == null ? "" : request.section();
-        return service.patterns(song(request.song()), section, request.own()).stream()
+        return service
+                .patterns(song(request.song()), Optional.ofNullable(request.second()), section, request.own())
+                .stream()
                 .map(FitView::of)
                 .toList();
     }

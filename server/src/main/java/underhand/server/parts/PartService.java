@@ -97,9 +97,15 @@ public class PartService {
                 .toList();
     }
 
-    /** The patterns that fit a section, the best first. */
-    List<PatternRanking.Fit> patterns(PreviewRequest request, String section, List<OwnPattern> own) {
-        Arranged arranged = arrangements.priced(request);
+    /**
+     * The patterns that fit a section, the best first.
+     *
+     * @param second who plays beside the first, whose patterns are then ranked
+     */
+    List<PatternRanking.Fit> patterns(
+            PreviewRequest request, Optional<PreviewRequest> second, String section, List<OwnPattern> own) {
+        Arranged arranged = second.map(guitar -> arrangements.arrangedBeside(request, guitar))
+                .orElseGet(() -> arrangements.priced(request));
         List<PickingPattern> all = new ArrayList<>(Patterns.all());
         if (own != null) {
             own.forEach(o -> all.add(o.toPattern()));

@@ -49,12 +49,14 @@ record Decisions(
      * @param playerId null for an adult hand
      * @param guitarId null for a steel-string acoustic
      * @param capo null for the fret with the least effort
+     * @param patterns what its right hand plays; null for what the first guitar's does
      */
     record SecondGuitar(
             int rung,
             @Schema(nullable = true) Integer capo,
             @Schema(nullable = true) Long playerId,
-            @Schema(nullable = true) Long guitarId) {}
+            @Schema(nullable = true) Long guitarId,
+            @Schema(nullable = true) List<PatternChoiceRequest> patterns) {}
 
     private static final int OCTAVE = 12;
 
@@ -95,6 +97,7 @@ record Decisions(
         if (second != null) {
             Rung.of(second.rung());
             inRange("second.capo", second.capo(), 0, ArrangementSettings.HIGHEST_ASKED_CAPO);
+            PatternChoiceRequest.plan(second.patterns());
         }
         locks.forEach(LockRequest::toLock);
         readings.forEach(ReadingChoiceRequest::toChoice);
