@@ -1,10 +1,7 @@
 import './bench.css';
-import RedoIcon from '@mui/icons-material/Redo';
-import UndoIcon from '@mui/icons-material/Undo';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import IconButton from '@mui/material/IconButton';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
@@ -28,6 +25,7 @@ import { Transport } from '../sound/Transport';
 import { usePlayback } from '../sound/usePlayback';
 import { usePractised } from '../sound/usePractised';
 import { decide, reach } from './readings';
+import { BenchTools } from './BenchTools';
 import { RightHand } from './RightHand';
 import { RightHandDialog } from './RightHandDialog';
 import { TempoBar } from './TempoBar';
@@ -69,14 +67,21 @@ function Bench({ id }: { id: number }) {
   usePractised(id, playback.playing);
   const [picking, setPicking] = useState(false);
   const openHelp = useCallback(() => setHelping(true), []);
+  const openKeys = useCallback(() => setKeying(true), []);
+  const openEditor = useCallback(() => setEditing(true), []);
+  const decide = useCallback(
+    (change: Partial<Decisions>) => dispatch({ type: 'decide', change }),
+    [dispatch],
+  );
+  const rightHand = useMemo(
+    () => <RightHand part={part} placement={chosen} onOpen={() => setPicking(true)} />,
+    [part, chosen],
+  );
   const toggleLoop = useCallback(() => {
     const bar = data?.placements[chosen ?? 0]?.bar;
     setLoop((now) => (now || !data || bar === undefined ? null : sectionLoop(data, bar)));
   }, [data, chosen]);
-  const onCapo = useCallback(
-    (capo: number | null) => dispatch({ type: 'decide', change: { capo } }),
-    [dispatch],
-  );
+  const onCapo = useCallback((capo: number | null) => decide({ capo }), [decide]);
   const onPlay = playback.toggle;
   const others = useMemo(
     () => ({ onHelp: openHelp, onLoop: toggleLoop, onPlay }),
@@ -114,31 +119,15 @@ function Bench({ id }: { id: number }) {
               arrangedAt={arrangement.isPlaceholderData ? 0 : arrangement.dataUpdatedAt}
               title={song.data?.title}
             >
-              <Button onClick={openHelp} sx={{ display: { xs: 'none', sm: 'inline-flex' } }}>
-                ? keys
-              </Button>
-              <Button disabled={!data} onClick={() => setKeying(true)}>
-                Another key
-              </Button>
-              <Button disabled={!data} onClick={() => setEditing(true)}>
-                Edit the chart
-              </Button>
-              <IconButton
-                aria-label="Undo"
-                disabled={state.past.length === 0}
-                onClick={() => dispatch({ type: 'undo' })}
-                sx={{ width: 44, height: 44 }}
-              >
-                <UndoIcon />
-              </IconButton>
-              <IconButton
-                aria-label="Redo"
-                disabled={state.future.length === 0}
-                onClick={() => dispatch({ type: 'redo' })}
-                sx={{ width: 44, height: 44 }}
-              >
-                <RedoIcon />
-              </IconButton>
+              <BenchTools
+                ready={data !== undefined}
+                canUndo={state.past.length > 0}
+                canRedo={state.future.length > 0}
+                onHelp={openHelp}
+                onKey={openKeys}
+                onEdit={openEditor}
+                dispatch={dispatch}
+              />
             </Heading>
             <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.25, mt: 0.25 }}>
               <FromFile />
@@ -150,11 +139,11 @@ function Bench({ id }: { id: number }) {
                 <FaultLine
                   count={data.faults.length}
                   first={data.faults[0]?.message ?? ''}
-                  onOpen={() => setEditing(true)}
+                  onOpen={openEditor}
                 />
               )}
-              <Dials decisions={decisions} onDecide={(change) => dispatch({ type: 'decide', change })}>
-                <RightHand part={part} placement={chosen} onOpen={() => setPicking(true)} />
+              <Dials decisions={decisions} onDecide={decide}>
+                {rightHand}
               </Dials>
               {data ? (
                 <>
@@ -196,7 +185,7 @@ function Bench({ id }: { id: number }) {
             tempo={data.tempo}
             fastest={(loop && loopTempo(data, loop)) ?? data.fastestTempo}
             holds={loop ? `bars ${loop.from} to ${loop.to} hold` : 'holds'}
-            onTempo={(tempo) => dispatch({ type: 'decide', change: { tempo } })}
+            onTempo={(tempo) => decide({ tempo })}
           >
             <Transport playback={playback} ready={part !== undefined} />
           </TempoBar>
@@ -221,7 +210,7 @@ function Bench({ id }: { id: number }) {
             transpose={decisions.transpose}
             onClose={() => setKeying(false)}
             onKey={(transpose) => {
-              dispatch({ type: 'decide', change: { transpose, capo: null } });
+              decide({ transpose, capo: null });
               setKeying(false);
             }}
           />
@@ -232,7 +221,7 @@ function Bench({ id }: { id: number }) {
             second={second && secondBody && { body: secondBody, arrangement: second.arrangement }}
             decisions={decisions}
             place={chosen}
-            onDecide={(change) => dispatch({ type: 'decide', change })}
+            onDecide={decide}
             onLock={(lock) => dispatch({ type: 'lock', locks: [lock] })}
             onClose={() => setPicking(false)}
           />

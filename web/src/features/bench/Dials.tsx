@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import NativeSelect from '@mui/material/NativeSelect';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
-import { useId, type ReactNode } from 'react';
+import { memo, useId, type ReactNode } from 'react';
 import { api, type Decisions, type Player, type SecondGuitar } from '../../api/client';
 import { useGuitars, usePlayers } from '../../api/useArrangement';
 
@@ -14,7 +14,7 @@ const SETTINGS = [
 ] as const;
 
 /** What can be turned: who plays, on what, with whom and on which rung. */
-export function Dials({
+export const Dials = memo(function Dials({
   decisions,
   onDecide,
   children,
@@ -81,7 +81,7 @@ export function Dials({
       {children}
     </Box>
   );
-}
+});
 
 function secondValue({ second }: Decisions): string {
   return second === null ? 'none' : String(second.playerId ?? '');

@@ -1,7 +1,16 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import {
+  memo,
+  useCallback,
+  useEffect,
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+  type ReactNode,
+} from 'react';
 import type { Arrangement, Placement } from '../../api/client';
 import { useLeftHanded } from '../../shared/hand';
 import { BarRuler } from './BarRuler';
@@ -82,7 +91,7 @@ export function HandRoad({
     }
   }, [selected, sounding, column]);
 
-  const jump = (index: number) => viewport.current?.scrollTo({ left: index * column });
+  const jump = useCallback((index: number) => viewport.current?.scrollTo({ left: index * column }), [column]);
   const frets = Array.from({ length: road.highestFret }, (_, i) => road.base - capo.chosen + i + 1);
   const width = Math.max(placements.length * column, 1);
 
@@ -93,7 +102,7 @@ export function HandRoad({
           Hand road
         </Typography>
         {whose}
-        <SectionJumps placements={placements} onJump={jump} />
+        <SectionJumps starts={sectionStarts(placements)} onJump={jump} />
         <Box sx={{ flex: 'none', ml: 'auto' }}>
           <Button
             size="small"
@@ -224,7 +233,7 @@ export function HandRoad({
               column={column}
               capo={capo.chosen}
               selected={selected}
-              onSelect={(index) => onSelect(index === selected ? null : index)}
+              onSelect={onSelect}
             />
           </Box>
         </Box>
@@ -247,15 +256,29 @@ function landing(arrangement: Arrangement, index: number): Set<string> {
   return new Set(change?.acts.filter((a) => a.act === 'lands').map((a) => a.finger));
 }
 
-function SectionJumps({ placements, onJump }: { placements: Placement[]; onJump: (index: number) => void }) {
-  const starts = placements.filter((p, i) => p.section !== '' && p.section !== placements[i - 1]?.section);
-  return (
-    <Box sx={{ flex: 1, minWidth: 0, display: 'flex', overflowX: 'auto', scrollbarWidth: 'thin' }}>
-      {starts.map((p) => (
-        <Button key={p.index} size="small" sx={{ minWidth: 0, flex: 'none' }} onClick={() => onJump(p.index)}>
-          {p.section}
-        </Button>
-      ))}
-    </Box>
-  );
+interface SectionStart {
+  index: number;
+  section: string;
 }
+
+function sectionStarts(placements: Placement[]): SectionStart[] {
+  return placements
+    .filter((p, i) => p.section !== '' && p.section !== placements[i - 1]?.section)
+    .map(({ index, section }) => ({ index, section }));
+}
+
+const SectionJumps = memo(
+  function SectionJumps({ starts, onJump }: { starts: SectionStart[]; onJump: (index: number) => void }) {
+    return (
+      <Box sx={{ flex: 1, minWidth: 0, display: 'flex', overflowX: 'auto', scrollbarWidth: 'thin' }}>
+        {starts.map(({ index, section }) => (
+          <Button key={index} size="small" sx={{ minWidth: 0, flex: 'none' }} onClick={() => onJump(index)}>
+            {section}
+          </Button>
+        ))}
+      </Box>
+    );
+  },
+  (before, after) =>
+    before.onJump === after.onJump && JSON.stringify(before.starts) === JSON.stringify(after.starts),
+);
