@@ -83,7 +83,7 @@ public final class Arranger {
             throw new IllegalArgumentException("capo must be 0 to " + neckEnd + " on this neck, was "
                     + settings.capo().getAsInt());
         }
-        Song song = new Song(chart, settings);
+        Song song = song(chart, settings);
         int highest = Math.max(
                 settings.houseRules().capo() ? Math.min(ArrangementSettings.HIGHEST_CAPO, neckEnd) : 0,
                 settings.capo().orElse(0));
@@ -103,8 +103,11 @@ public final class Arranger {
 
     /** Solves one capo position alone: for a part whose capo is not in question. */
     SolvedPart solve(Chart chart, ArrangementSettings settings, int capo) {
-        return solver(new Song(chart, settings), settings, capo, Optional.empty())
-                .solve();
+        return solver(song(chart, settings), settings, capo, Optional.empty()).solve();
+    }
+
+    private Song song(Chart chart, ArrangementSettings settings) {
+        return new Song(chart, store.harmony(chart), settings);
     }
 
     private PartSolver solver(Song song, ArrangementSettings settings, int capo, Optional<Companion> companion) {

@@ -1,6 +1,8 @@
 package underhand.arrange;
 
 import java.util.function.Function;
+import underhand.chart.Chart;
+import underhand.harmony.HarmonyReader;
 
 /** Keeps what was found for a hand, so that the next dial that is turned need not search again. Safe to share. */
 @FunctionalInterface
@@ -11,4 +13,9 @@ public interface GripStore {
 
     /** What is kept for a hand, or what {@code fresh} makes for it. */
     KnownGrips of(FrettingHand hand, Function<FrettingHand, KnownGrips> fresh);
+
+    /** The harmony of a chart, which no dial changes. */
+    default HarmonyReader harmony(Chart chart) {
+        return HarmonyReader.of(chart);
+    }
 }

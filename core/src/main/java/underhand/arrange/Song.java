@@ -31,9 +31,10 @@ final class Song {
     /** A reading that is taken at a placement and its repeats, whatever else is decided. */
     record Forced(int placement, Reading reading) {}
 
-    Song(Chart chart, ArrangementSettings settings) {
-        placements = chart.placements();
-        harmony = HarmonyReader.of(chart);
+    /** @param harmony of the chart */
+    Song(Chart chart, HarmonyReader harmony, ArrangementSettings settings) {
+        this.placements = chart.placements();
+        this.harmony = harmony;
         stance = settings.stance();
         tempo = settings.tempo().orElse(chart.tempo().orElse(Chart.DEFAULT_TEMPO));
         Map<Integer, List<ReadingChoice>> choices =

@@ -12,6 +12,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
 import underhand.hand.Parameters;
+import underhand.harmony.HarmonyReader;
 import underhand.route.TiedRouteSolver;
 
 /**
@@ -44,7 +45,7 @@ class LeftOutGripsTest {
     }
 
     private static double amongManyGrips(Chart chart, ArrangementSettings settings, int capo) {
-        Song song = new Song(chart, settings);
+        Song song = new Song(chart, HarmonyReader.of(chart), settings);
         KnownGrips known = new KnownGrips(FrettingHand.of(settings, capo), P);
         StrokeTiming timing = new StrokeTiming(settings.patterns(), song.tempo(), known.board());
         LayerBuilder builder = new LayerBuilder(song, known, known.new Search(), timing, settings, WIDE, WIDE, true);

@@ -3,13 +3,17 @@ package underhand.server.arrangements;
 import static underhand.server.shapes.GripView.round;
 
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import underhand.arrange.Arrangement;
 import underhand.arrange.ArrangementSettings;
 import underhand.arrange.CapoCandidate;
 import underhand.arrange.PlacedGrip;
+import underhand.arrange.RatedGrip;
 import underhand.arrange.TimedChange;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
@@ -41,6 +45,9 @@ final class ArrangementMapper {
     private final Arrangement arrangement;
     private final Fretboard board;
     private final int alternatives;
+
+    /** A song has few different grips. */
+    private final Map<RatedGrip, Map<ChordSymbol, GripView>> grips = new IdentityHashMap<>();
 
     private ArrangementMapper(Arrangement arrangement, ArrangementSettings settings, int alternatives) {
         this.arrangement = arrangement;
@@ -151,18 +158,21 @@ final class ArrangementMapper {
                                 .orElse(""),
                         placed.reading().map(Reading::reason).orElse("")),
                 placed.function().map(ArrangementMapper::function).orElse(null),
-                placed.grip()
-                        .map(g -> GripView.of(g, chord.orElseThrow(), board))
-                        .orElse(null),
+                placed.grip().map(g -> grip(g, chord.orElseThrow())).orElse(null),
                 placed.locked(),
                 alternatives(placed));
+    }
+
+    private GripView grip(RatedGrip grip, ChordSymbol chord) {
+        return grips.computeIfAbsent(grip, g -> new HashMap<>())
+                .computeIfAbsent(chord, c -> GripView.of(grip, c, board));
     }
 
     private List<AlternativeView> alternatives(PlacedGrip placed) {
         return placed.alternatives().stream()
                 .limit(alternatives)
                 .map(a -> new AlternativeView(
-                        GripView.of(a.grip(), placed.segment().chord().orElseThrow(), board), round(a.price())))
+                        grip(a.grip(), placed.segment().chord().orElseThrow()), round(a.price())))
                 .toList();
     }
 
