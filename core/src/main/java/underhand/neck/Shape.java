@@ -3,7 +3,7 @@ package underhand.neck;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
+import java.util.OptionalInt;
 import underhand.pitch.Pitch;
 
 /**
@@ -16,8 +16,16 @@ public final class Shape {
 
     private final int[] frets;
 
+    /** The strings that sound, a bit each: searches ask for them of thousands of shapes. */
+    private final int sounding;
+
     private Shape(int[] frets) {
         this.frets = frets;
+        int strings = 0;
+        for (int string = 0; string < frets.length; string++) {
+            strings |= frets[string] == SILENT ? 0 : 1 << string;
+        }
+        this.sounding = strings;
     }
 
     /** @param frets one value a string, {@link #SILENT} or 0 to {@link Guitar#MOST_FRETS} */
@@ -91,11 +99,7 @@ public final class Shape {
 
     /** Number of strings that sound. */
     public int sounding() {
-        int sounding = 0;
-        for (int fret : frets) {
-            sounding += fret != SILENT ? 1 : 0;
-        }
-        return sounding;
+        return Integer.bitCount(sounding);
     }
 
     /** Number of strings that sound open. */
@@ -108,22 +112,13 @@ public final class Shape {
     }
 
     /** Index of the lowest string that sounds, or empty when none does. */
-    public Optional<Integer> lowestSounding() {
-        for (int string = 0; string < frets.length; string++) {
-            if (frets[string] != SILENT) {
-                return Optional.of(string);
-            }
-        }
-        return Optional.empty();
+    public OptionalInt lowestSounding() {
+        return sounding == 0 ? OptionalInt.empty() : OptionalInt.of(Integer.numberOfTrailingZeros(sounding));
     }
 
     /** Index of the highest string that sounds; -1 when none does. */
     public int highestSounding() {
-        int string = frets.length - 1;
-        while (string >= 0 && frets[string] == SILENT) {
-            string--;
-        }
-        return string;
+        return Integer.SIZE - 1 - Integer.numberOfLeadingZeros(sounding);
     }
 
     public int highestFret() {

@@ -31,7 +31,7 @@ final class Application implements AutoCloseable {
 
     /** As {@code ./underhand} starts it. */
     static Application start(Path data, boolean demo) throws IOException, InterruptedException {
-        return start(data, demo, List.of("-XX:+UseParallelGC"));
+        return start(data, demo, List.of("-XX:+UseG1GC", "-XX:MaxGCPauseMillis=15"));
     }
 
     /** The same for a short visit: it starts in half the time, and would be slower in the long run. */
