@@ -9,7 +9,7 @@ import underhand.neck.Fretboard;
 /**
  * The grips and changes one hand was priced with, whatever the song. What is found does not depend on what was asked
  * before, so that the same song gives the same part with much, little or nothing known. Songs are solved one at a time
- * with it: whoever does holds its monitor.
+ * with it, under its lock.
  */
 public final class KnownGrips {
 
@@ -20,6 +20,7 @@ public final class KnownGrips {
     private final GripFinder strummed;
     private final GripFinder picked;
     private final Map<Asked, GripPool.Cheapest> found = new ConcurrentHashMap<>();
+    private final SharedLock lock = new SharedLock();
 
     /** How the grips of a chord were asked for; where it comes more often a new shape is learnt for less. */
     private record Asked(LayerBuilder.Wanted wanted, int occurrences, int most, boolean inAllFingerings) {}
@@ -33,6 +34,10 @@ public final class KnownGrips {
                         board, hand.rung(), hand.player(), hand.voicing(), GripFinder.HIGHEST_FRET, parameters)
                 .withHouseRules(hand.houseRules());
         this.picked = strummed.picked();
+    }
+
+    SharedLock lock() {
+        return lock;
     }
 
     Fretboard board() {

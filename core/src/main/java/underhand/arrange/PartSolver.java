@@ -84,15 +84,15 @@ final class PartSolver {
 
     /** The part, without the prices of other grips. */
     SolvedPart sketch() {
-        synchronized (known) {
+        return known.lock().holding(() -> {
             LayerBuilder builder = builder(song);
             return part(builder, solution(builder), (layer, segment, chosen) -> List.of());
-        }
+        });
     }
 
     /** The part, with the price of every other grip. */
     SolvedPart solve() {
-        synchronized (known) {
+        return known.lock().holding(() -> {
             LayerBuilder builder = builder(song);
             Solution solution = solution(builder);
             List<Layer> all =
@@ -104,7 +104,7 @@ final class PartSolver {
                     solution,
                     (layer, segment, chosen) ->
                             alternatives(all.get(layer), segment, chosen, route.prices()[layer], surcharge));
-        }
+        });
     }
 
     /**
@@ -133,10 +133,10 @@ final class PartSolver {
     List<Double> totals(List<Song.Forced> readings) {
         List<Double> totals = new ArrayList<>();
         for (Song.Forced forced : readings) {
-            synchronized (known) {
+            totals.add(known.lock().holding(() -> {
                 Solution solution = solution(builder(song.with(forced)));
-                totals.add(solution.plays(forced.placement()) ? total(solution) : Double.POSITIVE_INFINITY);
-            }
+                return solution.plays(forced.placement()) ? total(solution) : Double.POSITIVE_INFINITY;
+            }));
         }
         return totals;
     }

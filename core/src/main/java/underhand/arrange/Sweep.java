@@ -34,6 +34,7 @@ public final class Sweep {
     /** A value that is worked out when it is first asked for. */
     private static final class Once<T> {
         private final Supplier<T> source;
+        private final SharedLock lock = new SharedLock();
         private volatile T value;
 
         Once(Supplier<T> source) {
@@ -46,9 +47,10 @@ public final class Sweep {
 
         T get() {
             if (value == null) {
-                synchronized (this) {
+                lock.holding(() -> {
                     value = value == null ? source.get() : value;
-                }
+                    return value;
+                });
             }
             return value;
         }

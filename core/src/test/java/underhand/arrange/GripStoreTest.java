@@ -10,8 +10,12 @@ import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Random;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
 import underhand.hand.Parameters;
@@ -97,6 +101,33 @@ class GripStoreTest {
         assertEquals(
                 alone,
                 turns.parallelStream().map(turn -> turn.arranged(arranger)).toList());
+    }
+
+    /** As a server is asked: from threads of its own, at once for the same hand, each comparing all capo positions. */
+    @Test
+    @Timeout(value = 60, threadMode = Timeout.ThreadMode.SEPARATE_THREAD)
+    void arrange_askedAtOnceForTheSameHand_neverWaitsForItself() throws Exception {
+        Map<FrettingHand, KnownGrips> kept = new ConcurrentHashMap<>();
+        Arranger arranger = new Arranger(kept::computeIfAbsent);
+        ExecutorService threads = Executors.newFixedThreadPool(8);
+        try {
+            List<Future<Integer>> asked = new ArrayList<>();
+            for (int i = 0; i < 40; i++) {
+                ArrangementSettings settings =
+                        ArrangementSettings.ofRung(2 + i / 20).withTempo(60 + i % 40);
+                Sweep sweep = arranger.sweep(SONGS.get(i % SONGS.size()), settings);
+                asked.add(threads.submit(() -> sweep.alone(2).capo()));
+                asked.add(threads.submit(
+                        () -> sweep.at(OptionalInt.empty()).candidates().size()));
+                asked.add(threads.submit(
+                        () -> sweep.at(OptionalInt.of(3)).candidates().size()));
+            }
+            for (Future<Integer> one : asked) {
+                assertTrue(one.get() > 0);
+            }
+        } finally {
+            threads.shutdownNow();
+        }
     }
 
     /** Tempo changes no grip, so one hand serves for all tempos; another capo is another neck. */
