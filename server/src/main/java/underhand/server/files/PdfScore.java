@@ -93,7 +93,7 @@ final class PdfScore {
         String name = placed.played().orElseThrow().glyphs();
         return placed.grip().orElseThrow().grip().barres().stream()
                 .findFirst()
-                .map(barre -> name + " B" + ROMAN.get(barre.fret()))
+                .map(barre -> name + " B" + (barre.fret() < ROMAN.size() ? ROMAN.get(barre.fret()) : barre.fret()))
                 .orElse(name);
     }
 
