@@ -8,6 +8,7 @@ import java.util.Map;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Grip;
 import underhand.hand.Parameters;
+import underhand.move.ChangeBound;
 import underhand.move.ChangeModel;
 
 /**
@@ -17,15 +18,20 @@ import underhand.move.ChangeModel;
  */
 final class GripChanges {
 
+    /** Part of a bound that stays one however the prices are rounded. */
+    private static final double ROUNDED = 1 - 1e-6;
+
     private final ChangeModel hand;
+    private final ChangeBound bound;
     private final VoiceLeading ear;
     private final double changeWeight;
     private final double lateWeight;
     private final Map<ChordSymbol, Numbering> numberings = new HashMap<>();
     private final Map<List<ChordSymbol>, Prices> prices = new HashMap<>();
 
-    GripChanges(ChangeModel hand, VoiceLeading ear, Parameters parameters) {
+    GripChanges(ChangeModel hand, ChangeBound bound, VoiceLeading ear, Parameters parameters) {
         this.hand = hand;
+        this.bound = bound;
         this.ear = ear;
         this.changeWeight = parameters.get("route.change");
         this.lateWeight = parameters.get("late");
@@ -52,9 +58,14 @@ final class GripChanges {
         private final Map<Grip, Integer> numbers = new HashMap<>();
         private final List<Grip> grips = new ArrayList<>();
         private final List<VoiceLeading.Voices> voices = new ArrayList<>();
+        private long[] outlines = new long[16];
 
         int of(Grip grip) {
             return numbers.computeIfAbsent(grip, g -> {
+                if (grips.size() == outlines.length) {
+                    outlines = Arrays.copyOf(outlines, 2 * outlines.length);
+                }
+                outlines[grips.size()] = ChangeBound.outline(g);
                 grips.add(g);
                 voices.add(ear.voices(g));
                 return grips.size() - 1;
@@ -62,14 +73,17 @@ final class GripChanges {
         }
     }
 
-    /** Effort and seconds of the changes between two chords' grips, by number; priced when first asked for. */
+    /** Effort and seconds of the changes between two chords' grips, by number; priced when they are needed. */
     final class Prices {
         private static final float[] NONE = new float[0];
+
+        /** Stands for the seconds of a change that is not priced yet. */
+        private static final float NOT_PRICED = -1;
 
         private final Numbering from;
         private final Numbering to;
 
-        /** By grip left: effort and seconds of the change to each grip reached, side by side; NaN where not yet priced. */
+        /** By grip reached: effort and seconds of the change from each grip left, side by side; not priced, the least effort. */
         private float[][] known = new float[0][];
 
         private Prices(Numbering from, Numbering to) {
@@ -77,38 +91,45 @@ final class GripChanges {
             this.to = to;
         }
 
-        /** What a change costs with so many seconds for it. */
-        double cost(int left, int reached, double availableSeconds) {
-            float[] row = left < known.length ? known[left] : NONE;
-            int at = 2 * reached;
-            if (at >= row.length || Float.isNaN(row[at])) {
-                row = priced(left, reached);
+        /** What a change costs with so many seconds for it; where that is more than {@code most}, anything above it. */
+        double cost(int left, int reached, double availableSeconds, double most) {
+            int at = 2 * left;
+            float[] row = reached < known.length ? known[reached] : NONE;
+            if (at >= row.length) {
+                row = row(reached);
+            }
+            float effort = row[at];
+            if (row[at + 1] == NOT_PRICED) {
+                if (effort > most) {
+                    return effort;
+                }
+                price(row, left, reached);
             }
             return row[at] + late(row[at + 1], availableSeconds);
         }
 
-        private float[] priced(int left, int reached) {
-            float[] row = row(left);
+        private void price(float[] row, int left, int reached) {
             ChangeModel.Cost cost = hand.cost(from.grips.get(left), to.grips.get(reached));
-            row[2 * reached] =
-                    (float) (changeWeight * cost.effort() + ear.effort(from.voices.get(left), to.voices.get(reached)));
-            row[2 * reached + 1] = (float) cost.seconds();
-            return row;
+            double heard = ear.effort(from.voices.get(left), to.voices.get(reached));
+            row[2 * left] = (float) (changeWeight * cost.effort() + heard);
+            row[2 * left + 1] = (float) cost.seconds();
         }
 
-        /** The row of a grip left, long enough for every grip numbered so far. */
-        private float[] row(int left) {
-            if (left >= known.length) {
+        /** The row of a grip reached, long enough for every grip numbered so far. */
+        private float[] row(int reached) {
+            if (reached >= known.length) {
                 int rows = known.length;
-                known = Arrays.copyOf(known, from.grips.size());
+                known = Arrays.copyOf(known, to.grips.size());
                 Arrays.fill(known, rows, known.length, NONE);
             }
-            int priced = known[left].length;
-            if (priced < 2 * to.grips.size()) {
-                known[left] = Arrays.copyOf(known[left], 2 * to.grips.size());
-                Arrays.fill(known[left], priced, known[left].length, Float.NaN);
+            int left = known[reached].length / 2;
+            float[] row = Arrays.copyOf(known[reached], 2 * from.grips.size());
+            for (; 2 * left < row.length; left++) {
+                row[2 * left] = (float) (ROUNDED * changeWeight * bound.of(from.outlines[left], to.outlines[reached]));
+                row[2 * left + 1] = NOT_PRICED;
             }
-            return known[left];
+            known[reached] = row;
+            return row;
         }
     }
 }

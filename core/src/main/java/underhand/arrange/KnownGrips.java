@@ -3,6 +3,7 @@ package underhand.arrange;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import underhand.hand.Parameters;
+import underhand.move.ChangeBound;
 import underhand.move.ChangeModel;
 import underhand.neck.Fretboard;
 
@@ -29,7 +30,7 @@ public final class KnownGrips {
         this.board = hand.board();
         this.changes = new ChangeModel(board, hand.rung(), hand.player(), parameters);
         this.voices = new VoiceLeading(board, hand.voicing(), hand.houseRules(), parameters);
-        this.prices = new GripChanges(changes, voices, parameters);
+        this.prices = new GripChanges(changes, new ChangeBound(board, parameters), voices, parameters);
         this.strummed = new GripFinder(
                         board, hand.rung(), hand.player(), hand.voicing(), GripFinder.HIGHEST_FRET, parameters)
                 .withHouseRules(hand.houseRules());

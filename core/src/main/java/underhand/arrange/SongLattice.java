@@ -141,24 +141,44 @@ final class SongLattice implements Lattice {
 
     @Override
     public double edgeCost(int layer, int from, int to) {
-        Layer left = layers[layer];
-        Layer reached = layers[layer + 1];
-        int fromBlock = left.blockOf(from);
-        int toBlock = reached.blockOf(to);
-        if (continues[layer]) {
-            Segment before = left.block(from).segment();
-            Segment after = reached.block(to).segment();
-            if (!before.rule().equals(after.rule())) {
+        return edges(layer).cost(from, to, Double.POSITIVE_INFINITY);
+    }
+
+    @Override
+    public Edges edges(int layer) {
+        Edges changes = new Changes(
+                layers[layer], layers[layer + 1], numbers[layer], numbers[layer + 1], prices[layer], available[layer]);
+        return continues[layer] ? new Continued(changes, layers[layer], layers[layer + 1]) : changes;
+    }
+
+    /** The changes of grip from one layer to the next. */
+    private record Changes(
+            Layer left, Layer reached, int[] leaving, int[] reaching, GripChanges.Prices[][] prices, double[] available)
+            implements Edges {
+
+        @Override
+        public double cost(int from, int to, double most) {
+            return leaving[from] == LEFT_OUT || reaching[to] == LEFT_OUT
+                    ? 0
+                    : prices[left.blockOf(from)][reached.blockOf(to)].cost(
+                            leaving[from], reaching[to], available[from], most);
+        }
+    }
+
+    /** The same within a placement: a reading goes on, and a chord that is held keeps its grip. */
+    private record Continued(Edges changes, Layer left, Layer reached) implements Edges {
+
+        @Override
+        public double cost(int from, int to, double most) {
+            Block before = left.block(from);
+            Block after = reached.block(to);
+            if (!before.segment().rule().equals(after.segment().rule())) {
                 return Double.POSITIVE_INFINITY;
             }
-            if (reached.block(to).held()) {
+            if (after.held()) {
                 return left.inBlock(from) == reached.inBlock(to) ? 0 : Double.POSITIVE_INFINITY;
             }
+            return changes.cost(from, to, most);
         }
-        int leaving = numbers[layer][from];
-        int reaching = numbers[layer + 1][to];
-        return leaving == LEFT_OUT || reaching == LEFT_OUT
-                ? 0
-                : prices[layer][fromBlock][toBlock].cost(leaving, reaching, available[layer][from]);
     }
 }

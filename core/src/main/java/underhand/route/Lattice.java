@@ -16,8 +16,20 @@ public interface Lattice {
     /** Cost of going from a node of {@code layer} to a node of {@code layer + 1}. */
     double edgeCost(int layer, int from, int to);
 
+    /** All edges from {@code layer} to the next: who asks for many of them asks here. */
+    default Edges edges(int layer) {
+        return (from, to, most) -> edgeCost(layer, from, to);
+    }
+
     /** Whether going on from one layer is known to cost what it costs from another, node by node; false when in doubt. */
     default boolean sameEdges(int layer, int other) {
         return layer == other;
+    }
+
+    /** The edges between two layers. */
+    interface Edges {
+
+        /** Cost of an edge; one that costs more than {@code most} may be said to cost anything above that. */
+        double cost(int from, int to, double most);
     }
 }

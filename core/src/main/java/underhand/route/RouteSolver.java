@@ -61,6 +61,7 @@ public final class RouteSolver {
         }
         for (int layer = 1; layer < before.length; layer++) {
             double[] reached = before[layer - 1];
+            Lattice.Edges edges = lattice.edges(layer - 1);
             Ranking ranking = new Ranking(reached);
             before[layer] = new double[lattice.nodes(layer)];
             cameFrom[layer] = new int[before[layer].length];
@@ -69,7 +70,7 @@ public final class RouteSolver {
                 int via = 0;
                 for (int rank = 0; rank < reached.length && ranking.atLeast(rank) <= best; rank++) {
                     int from = ranking.node(rank);
-                    double cost = reached[from] + lattice.edgeCost(layer - 1, from, node);
+                    double cost = reached[from] + edges.cost(from, node, best - reached[from]);
                     if (cost < best || cost == best && from < via) {
                         best = cost;
                         via = from;
@@ -88,6 +89,7 @@ public final class RouteSolver {
         after[last] = new double[lattice.nodes(last)];
         for (int layer = last - 1; layer >= 0; layer--) {
             double[] onwards = after[layer + 1].clone();
+            Lattice.Edges edges = lattice.edges(layer);
             for (int to = 0; to < onwards.length; to++) {
                 onwards[to] += lattice.nodeCost(layer + 1, to);
             }
@@ -97,7 +99,7 @@ public final class RouteSolver {
                 double best = Double.POSITIVE_INFINITY;
                 for (int rank = 0; rank < onwards.length && ranking.atLeast(rank) <= best; rank++) {
                     int to = ranking.node(rank);
-                    best = Math.min(best, lattice.edgeCost(layer, node, to) + onwards[to]);
+                    best = Math.min(best, edges.cost(node, to, best - onwards[to]) + onwards[to]);
                 }
                 after[layer][node] = best;
             }

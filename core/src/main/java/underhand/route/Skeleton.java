@@ -126,10 +126,20 @@ final class Skeleton implements Lattice {
 
     @Override
     public double edgeCost(int layer, int from, int to) {
-        double cost = 0;
-        for (Passage passage : passages[layer]) {
-            cost += passage.times() * whole.edgeCost(passage.layer(), from, to);
-        }
-        return cost;
+        return edges(layer).cost(from, to, Double.POSITIVE_INFINITY);
+    }
+
+    @Override
+    public Edges edges(int layer) {
+        Passage[] alike = passages[layer];
+        Edges[] edges = Arrays.stream(alike).map(p -> whole.edges(p.layer())).toArray(Edges[]::new);
+        return (from, to, most) -> {
+            double cost = 0;
+            for (int i = 0; i < edges.length && cost <= most; i++) {
+                int times = alike[i].times();
+                cost += times * edges[i].cost(from, to, (most - cost) / times);
+            }
+            return cost;
+        };
     }
 }
