@@ -141,9 +141,10 @@ public final class GripFinder {
                     public Candidate exactly(Candidate candidate, Rung level) {
                         Effort.Builder effort =
                                 ofShape(candidate.shape(), candidate.isNew(), level, roles, occurrences);
+                        int handFret = player.thumb() ? 1 : Grip.lowestHandFret(candidate.shape());
                         double atLeast = effort.total()
                                 + hand.atLeast(candidate.shape())
-                                + sound.atLeastOfHand(candidate.shape());
+                                + sound.atLeastOfHand(candidate.shape(), handFret);
                         return new Candidate(candidate.shape(), candidate.isNew(), atLeast, true, candidate.number());
                     }
 

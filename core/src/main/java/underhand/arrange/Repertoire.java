@@ -39,7 +39,7 @@ final class Repertoire {
             if (row.rung() <= level) {
                 switch (row.kind()) {
                     case "open" -> repertoire.open.addAll(row.shapes());
-                    case "movable" -> row.shapes().forEach(s -> repertoire.movable.add(atFirstFret(s)));
+                    case "movable" -> row.shapes().forEach(s -> repertoire.movable.add(s.atFirstFret()));
                     default -> throw new IllegalStateException("first-shapes.csv: no kind \"" + row.kind() + "\"");
                 }
             }
@@ -48,19 +48,6 @@ final class Repertoire {
     }
 
     boolean has(Shape shape) {
-        return open.contains(shape) || shape.openStrings() == 0 && movable.contains(atFirstFret(shape));
-    }
-
-    /** The shape moved down so that its lowest fret is the first. */
-    private static Shape atFirstFret(Shape shape) {
-        int[] frets = shape.toArray();
-        int lowest = Integer.MAX_VALUE;
-        for (int fret : frets) {
-            lowest = fret > 0 ? Math.min(lowest, fret) : lowest;
-        }
-        for (int string = 0; string < frets.length; string++) {
-            frets[string] -= frets[string] > 0 ? lowest - 1 : 0;
-        }
-        return Shape.of(frets);
+        return open.contains(shape) || shape.openStrings() == 0 && movable.contains(shape.atFirstFret());
     }
 }

@@ -135,20 +135,27 @@ final class SoundEffort {
 
     /** Adds the terms that depend on where the hand is and what it damps. */
     void ofHand(Effort.Builder effort, Grip grip) {
-        int open = grip.shape().openStrings();
-        effort.add(EffortTerm.OPEN_HIGH, openHigh * open * Math.max(0, grip.handFret() - EVEN_TO_FRET));
+        effort.add(EffortTerm.OPEN_HIGH, openHigh(grip.shape(), grip.handFret()));
         effort.add(EffortTerm.INNER, rings * grip.undampedInside());
     }
 
-    /** What {@link #ofHand} adds whatever the fingers do: a silent string inside with no finger beside it rings. */
-    double atLeastOfHand(Shape shape) {
+    private double openHigh(Shape shape, int handFret) {
+        return openHigh * shape.openStrings() * Math.max(0, handFret - EVEN_TO_FRET);
+    }
+
+    /**
+     * What {@link #ofHand} adds whatever the fingers do: a silent string inside with no finger beside it rings.
+     *
+     * @param lowestHandFret the hand stands no lower
+     */
+    double atLeastOfHand(Shape shape, int lowestHandFret) {
         int ringing = 0;
         int low = shape.lowestSounding().orElse(0);
         for (int string = low + 1; string < shape.highestSounding(); string++) {
             boolean alone = !shape.isFretted(string - 1) && !shape.isFretted(string + 1);
             ringing += shape.isSilent(string) && alone ? 1 : 0;
         }
-        return rings * ringing;
+        return rings * ringing + openHigh(shape, lowestHandFret);
     }
 
     private static int innerSilent(Shape shape, int sounding) {

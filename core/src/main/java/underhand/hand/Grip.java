@@ -97,6 +97,12 @@ public final class Grip {
         return acrossMm[finger];
     }
 
+    /** No fingering of a shape without the thumb has a lower {@link #handFret}: fingers rise with the frets. */
+    public static int lowestHandFret(Shape shape) {
+        int lowest = shape.lowestFretted().orElse(THUMB - shape.stoppedFrets());
+        return lowest + shape.stoppedFrets() - (THUMB - 1);
+    }
+
     /** The fret above the capo at which the index finger rests in this grip; it may be below 1 in a relaxed hand. */
     public int handFret() {
         return handFret;

@@ -21,22 +21,18 @@ public final class HandEffort {
     private final FingerSpreads spreads;
     private final double[] finger = new double[Grip.THUMB + 1];
     private final double[] barreBase = new double[Grip.THUMB + 1];
-    private final double cheapestFinger;
+    /** The least so many fingers cost; each is set down once. */
+    private final double[] cheapestFingers = new double[Grip.THUMB + 1];
 
-    /** The most that stopping one string with the thumb saves against the cheapest finger. */
+    /** The most that stopping one string with the thumb saves. */
     private final double thumbSaves;
 
-    /**
-     * A barre over two strings on the lowest fret of a shape, where the index finger presses, and on a higher one, where it
-     * presses only with the thumb below it.
-     */
-    private final double cheapestLowBarre;
-
-    private final double cheapestHighBarre;
+    private final boolean thumb;
     private final double barreString;
     private final double barreOtherString;
     private final double barreClear;
     private final double barreNearNut;
+    private final double otherBarreBase;
     private final double spread;
     private final double stretched;
     private final double drawnIn;
@@ -57,15 +53,17 @@ public final class HandEffort {
             barreBase[f] = parameters.get(f == 1 ? "barre.1.base" : "barre." + f);
         }
         finger[Grip.THUMB] = parameters.get("thumb");
-        cheapestFinger = Arrays.stream(finger, 1, Grip.THUMB).min().orElseThrow();
-        thumbSaves = player.thumb() ? Math.max(0, cheapestFinger - finger[Grip.THUMB]) : 0;
+        double[] fingers = Arrays.stream(finger, 1, Grip.THUMB).sorted().toArray();
+        for (int f = 0; f < Grip.THUMB; f++) {
+            cheapestFingers[f + 1] = cheapestFingers[f] + fingers[Math.min(f, fingers.length - 1)];
+        }
+        thumb = player.thumb();
+        thumbSaves = thumb ? Math.max(0, fingers[fingers.length - 1] - finger[Grip.THUMB]) : 0;
         barreString = parameters.get("barre.1.string");
         barreOtherString = parameters.get("barre.other.string");
         barreClear = parameters.get("barre.clear");
         barreNearNut = parameters.get("barre.nearNut");
-        double otherBarre = Arrays.stream(barreBase, 2, Grip.THUMB).min().orElseThrow() + 2 * barreOtherString;
-        cheapestLowBarre = Math.min(otherBarre, barreBase[1] + 2 * barreString);
-        cheapestHighBarre = player.thumb() ? cheapestLowBarre : otherBarre;
+        otherBarreBase = Arrays.stream(barreBase, 2, Grip.THUMB).min().orElseThrow();
         spread = parameters.get("spread");
         stretched = parameters.get("posture.stretched");
         drawnIn = parameters.get("posture.drawnIn");
@@ -100,37 +98,53 @@ public final class HandEffort {
         effort.add(EffortTerm.DAMPING, damping * grip.silentInside());
         effort.add(EffortTerm.SKIPS, skip * skippedStrings(holds));
         if (!holds.isEmpty()) {
-            effort.add(EffortTerm.SIGHT, sight * Math.max(0, board.capo() + grip.handFret() - SEEN_TO_FRET));
+            effort.add(EffortTerm.SIGHT, sight(grip.handFret()));
         }
         return effort.build();
     }
 
-    /** No fingering of a shape costs the hand less: on each of its frets a finger for every string, or a barre. */
+    /**
+     * No fingering of a shape costs the hand less: in each of its frets a finger for every string or a barre, with no more
+     * fingers than a hand has.
+     */
     public double atLeast(Shape shape) {
-        double cost = 0;
-        int lowest = Integer.MAX_VALUE;
-        for (int string = 0; string < shape.strings(); string++) {
-            lowest = shape.isFretted(string) ? Math.min(lowest, shape.fret(string)) : lowest;
+        int frets = shape.frettedStrings();
+        if (frets == 0) {
+            return 0;
         }
-        long counted = 0;
-        for (int string = 0; string < shape.strings(); string++) {
-            int fret = shape.fret(string);
-            if (fret > 0 && (counted >> fret & 1) == 0) {
-                counted |= 1L << fret;
-                int more = stringsFrom(string, fret, shape) - 1;
-                double barre = fret == lowest ? cheapestLowBarre : cheapestHighBarre;
-                cost += cheapestFinger + Math.min(more * cheapestFinger, more > 0 ? barre : 0);
+        int mostFingers = thumb ? Grip.THUMB : Grip.THUMB - 1;
+        double cheapest = Double.POSITIVE_INFINITY;
+        int lowest = shape.lowestFretted().orElseThrow();
+        long shared = shape.sharedFrets();
+        // Every way to take a barre in some of the frets that several strings share.
+        for (long barred = shared; ; barred = barred - 1 & shared) {
+            int fingers = frets;
+            double barres = 0;
+            for (long left = barred; left != 0; left &= left - 1) {
+                int fret = Long.numberOfTrailingZeros(left);
+                int strings = shape.stringsAt(fret);
+                fingers -= strings - 1;
+                barres += barreAtLeast(fret, strings, fret == lowest);
+            }
+            if (fingers <= mostFingers) {
+                cheapest = Math.min(cheapest, cheapestFingers[fingers] + barres);
+            }
+            if (barred == 0) {
+                return cheapest - thumbSaves + (thumb ? 0 : sight(Grip.lowestHandFret(shape)));
             }
         }
-        return counted == 0 ? 0 : cost - thumbSaves;
     }
 
-    private static int stringsFrom(int first, int fret, Shape shape) {
-        int strings = 0;
-        for (int string = first; string < shape.strings(); string++) {
-            strings += shape.fret(string) == fret ? 1 : 0;
-        }
-        return strings;
+    /** No barre over so many strings costs less, though a finger of their own may take some of them. */
+    private double barreAtLeast(int fret, int strings, boolean lowest) {
+        double near = nearNut(fret);
+        double others = barreAtLeast(otherBarreBase * near, barreOtherString * near, strings);
+        double index = barreAtLeast(barreBase[1] * near, barreString * near, strings);
+        return lowest || thumb ? Math.min(index, others) : others;
+    }
+
+    private double barreAtLeast(double base, double string, int strings) {
+        return base + 2 * string + (strings - 2) * Math.min(string, cheapestFingers[1]);
     }
 
     /** A barre is heavier near the nut, and lighter work than keeping it clear of an open string beside it. */
@@ -138,9 +152,12 @@ public final class HandEffort {
         double cost = barreBase[hold.finger()] + (hold.finger() == 1 ? barreString : barreOtherString) * hold.strings();
         int next = hold.highString() + 1;
         cost += next < shape.strings() && shape.fret(next) == 0 ? barreClear : 0;
-        double neck = board.capo() + hold.fret();
-        double near = Math.max(0, (NUT_FELT_TO_FRET - neck) / (NUT_FELT_TO_FRET - 1));
-        return cost * (1 + barreNearNut * near);
+        return cost * nearNut(hold.fret());
+    }
+
+    private double nearNut(int fret) {
+        double near = Math.max(0, (NUT_FELT_TO_FRET - board.capo() - fret) / (NUT_FELT_TO_FRET - 1));
+        return 1 + barreNearNut * near;
     }
 
     private double spread(Grip grip) {
@@ -192,6 +209,10 @@ public final class HandEffort {
     /** Open strings are played with the index finger over the first fret, where the hand knows its way. */
     private double awayFromHome(Shape shape, Posture.Rest rest) {
         return shape.openStrings() > 0 ? home * Math.min(1, Math.max(0, rest.handFret() - 1)) : 0;
+    }
+
+    private double sight(int handFret) {
+        return sight * Math.max(0, board.capo() + handFret - SEEN_TO_FRET);
     }
 
     private double crowding(List<Hold> holds) {

@@ -14,18 +14,52 @@ public final class Shape {
     /** Value of a string that does not sound. */
     public static final int SILENT = -1;
 
+    /** Room for every fret and silence. */
+    private static final int CODE_BITS = 6;
+
+    /** Odd, its bits without order (the golden ratio's): spreads shapes that are alike over a hash table. */
+    private static final long SCATTER = 0x9E3779B97F4A7C15L;
+
     private final int[] frets;
 
-    /** The strings that sound, a bit each: searches ask for them of thousands of shapes. */
+    /** The strings that sound, and those that sound open, a bit each: searches ask for them of thousands of shapes. */
     private final int sounding;
+
+    private final int open;
+
+    /** The frets that are stopped, and those that are stopped on more than one string, a bit each. */
+    private final long stopped;
+
+    private final long shared;
+
+    /** All frets in one number, {@link #CODE_BITS} a string: no two shapes have the same. */
+    private final long code;
 
     private Shape(int[] frets) {
         this.frets = frets;
         int strings = 0;
+        int openStrings = 0;
+        long packed = 1;
+        long once = 0;
+        long again = 0;
         for (int string = 0; string < frets.length; string++) {
             strings |= frets[string] == SILENT ? 0 : 1 << string;
+            openStrings |= frets[string] == 0 ? 1 << string : 0;
+            packed = packed << CODE_BITS | frets[string] + 1;
+            long fret = frets[string] > 0 ? 1L << frets[string] : 0;
+            again |= once & fret;
+            once |= fret;
         }
         this.sounding = strings;
+        this.open = openStrings;
+        this.code = packed;
+        this.stopped = once;
+        this.shared = again;
+    }
+
+    /** A shape of frets that are known to be in order; the array is kept. */
+    static Shape ofChecked(int[] frets) {
+        return new Shape(frets);
     }
 
     /** @param frets one value a string, {@link #SILENT} or 0 to {@link Guitar#MOST_FRETS} */
@@ -104,11 +138,46 @@ public final class Shape {
 
     /** Number of strings that sound open. */
     public int openStrings() {
-        int open = 0;
-        for (int fret : frets) {
-            open += fret == 0 ? 1 : 0;
+        return Integer.bitCount(open);
+    }
+
+    /** Number of strings that are fretted. */
+    public int frettedStrings() {
+        return Integer.bitCount(sounding) - Integer.bitCount(open);
+    }
+
+    /** Lowest fret that is stopped, or empty when none is. */
+    public OptionalInt lowestFretted() {
+        return stopped == 0 ? OptionalInt.empty() : OptionalInt.of(Long.numberOfTrailingZeros(stopped));
+    }
+
+    /** Number of different frets that are stopped. */
+    public int stoppedFrets() {
+        return Long.bitCount(stopped);
+    }
+
+    /** The frets that are stopped on more than one string, a bit each: bit 1 the first fret. */
+    public long sharedFrets() {
+        return shared;
+    }
+
+    /** Number of strings stopped in a fret. */
+    public int stringsAt(int fret) {
+        int strings = 0;
+        for (int at : frets) {
+            strings += at == fret ? 1 : 0;
         }
-        return open;
+        return strings;
+    }
+
+    /** The same shape moved along the neck so that its lowest fretted place is at the first fret. */
+    public Shape atFirstFret() {
+        int lowest = lowestFretted().orElse(1);
+        int[] moved = frets.clone();
+        for (int string = 0; string < moved.length; string++) {
+            moved[string] -= moved[string] > 0 ? lowest - 1 : 0;
+        }
+        return new Shape(moved);
     }
 
     /** Index of the lowest string that sounds, or empty when none does. */
@@ -138,12 +207,12 @@ public final class Shape {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Shape shape && Arrays.equals(frets, shape.frets);
+        return other instanceof Shape shape && code == shape.code;
     }
 
     @Override
     public int hashCode() {
-        return Arrays.hashCode(frets);
+        return Long.hashCode(code * SCATTER);
     }
 
     /** {@code x32010}, or {@code 8-x-7-9-10-x} once a fret has two digits. */

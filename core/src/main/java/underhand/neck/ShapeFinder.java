@@ -3,6 +3,8 @@ package underhand.neck;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.function.IntPredicate;
+import java.util.stream.IntStream;
 
 /**
  * Finds every shape of a chord on a neck by depth-first search over the strings, low to high.
@@ -47,8 +49,28 @@ public final class ShapeFinder {
         private final int[] frets = new int[strings];
         private final List<Shape> found = new ArrayList<>();
 
+        /** Frets of each string at which it may sound above another, and at which it may sound lowest. */
+        private final int[][] places;
+
+        private final int[][] lowestPlaces;
+
+        /** Highest fret the hand reaches, by the lowest it stops. */
+        private final int[] reachedFrom = IntStream.rangeClosed(0, board.frets())
+                .map(ShapeFinder.this::highestReached)
+                .toArray();
+
         Search(ToneDemand demand) {
             this.demand = demand;
+            this.places = places(demand::allows);
+            this.lowestPlaces = places(demand::allowsLowest);
+        }
+
+        private int[][] places(IntPredicate allows) {
+            return IntStream.range(0, strings)
+                    .mapToObj(string -> IntStream.rangeClosed(0, highestFret)
+                            .filter(fret -> allows.test(board.midi(string, fret)))
+                            .toArray())
+                    .toArray(int[][]::new);
         }
 
         List<Shape> run() {
@@ -70,31 +92,34 @@ public final class ShapeFinder {
             }
             if (string == strings) {
                 if (sounding >= FEWEST_SOUNDING) {
-                    found.add(Shape.of(frets));
+                    found.add(Shape.ofChecked(frets.clone()));
                 }
                 return;
             }
             frets[string] = Shape.SILENT;
             step(string + 1, sounding, tones, stopped, innerSilent, silentBefore + 1);
-            for (int fret = 0; fret <= highestFret; fret++) {
-                int midi = board.midi(string, fret);
-                boolean fits = sounding == 0 ? demand.allowsLowest(midi) : demand.allows(midi);
+            for (int fret : sounding == 0 ? lowestPlaces[string] : places[string]) {
                 long with = fret == 0 ? stopped : stopped | 1L << fret;
-                if (fits && isInReach(with)) {
+                if (with == 0 || isInReach(with)) {
                     frets[string] = fret;
                     int inner = sounding == 0 ? 0 : innerSilent + silentBefore;
-                    step(string + 1, sounding + 1, tones | 1 << midi % 12, with, inner, 0);
+                    step(string + 1, sounding + 1, tones | 1 << board.midi(string, fret) % 12, with, inner, 0);
                 }
             }
         }
 
         private boolean isInReach(long stopped) {
-            if (stopped == 0) {
-                return true;
-            }
             int low = Long.numberOfTrailingZeros(stopped);
             int high = Long.SIZE - 1 - Long.numberOfLeadingZeros(stopped);
-            return board.pressMm(high) - board.pressMm(low) <= reachMm && Long.bitCount(stopped) <= MOST_FRETS_AT_ONCE;
+            return high <= reachedFrom[low] && Long.bitCount(stopped) <= MOST_FRETS_AT_ONCE;
         }
+    }
+
+    private int highestReached(int lowest) {
+        int highest = lowest;
+        while (highest < board.frets() && board.pressMm(highest + 1) - board.pressMm(lowest) <= reachMm) {
+            highest++;
+        }
+        return highest;
     }
 }
