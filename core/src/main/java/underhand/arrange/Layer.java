@@ -38,14 +38,6 @@ final class Layer {
             return node == grips.size();
         }
 
-        /** What a node costs, numbered within the block. */
-        double cost(int node) {
-            if (held) {
-                return 0;
-            }
-            return isLeftOut(node) ? leftOutFrom : grips.get(node).effort().total() + lockPrice(node);
-        }
-
         /** The same grips, as if no others were. */
         Block closed() {
             return new Block(segment, wanted, held, grips, locked, Double.POSITIVE_INFINITY);

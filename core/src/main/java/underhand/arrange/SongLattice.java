@@ -47,10 +47,30 @@ final class SongLattice implements Lattice {
     SongLattice(List<Layer> layers, GripChanges changes, StrokeTiming timing, Beside beside) {
         this.layers = layers.toArray(Layer[]::new);
         this.continues = new boolean[this.layers.length];
-        this.nodeCosts = layers.stream().map(l -> nodeCosts(l, beside)).toArray(double[][]::new);
-        this.available = layers.stream().map(l -> available(l, timing)).toArray(double[][]::new);
+        this.nodeCosts = new double[this.layers.length][];
+        this.available = new double[this.layers.length][];
+        this.numbers = new int[this.layers.length][];
+        Map<List<RatedGrip>, double[]> efforts = new IdentityHashMap<>();
         Map<List<RatedGrip>, int[]> known = new IdentityHashMap<>();
-        this.numbers = layers.stream().map(l -> numbers(l, changes, known)).toArray(int[][]::new);
+        for (int number = 0; number < this.layers.length; number++) {
+            Layer layer = this.layers[number];
+            nodeCosts[number] = new double[layer.nodes()];
+            available[number] = new double[layer.nodes()];
+            numbers[number] = new int[layer.nodes()];
+            Arrays.fill(numbers[number], LEFT_OUT);
+            int first = 0;
+            for (Block block : layer.blocks()) {
+                List<RatedGrip> grips = block.grips();
+                double[] effort = efforts.computeIfAbsent(grips, SongLattice::efforts);
+                int[] numbered = known.computeIfAbsent(
+                        grips, g -> changes.numbers(block.wanted().chord(), g));
+                double[] seconds = timing.secondsToLeave(layer.placed(), block.segment(), grips);
+                addCosts(nodeCosts[number], first, layer, block, effort, beside);
+                System.arraycopy(numbered, 0, numbers[number], first, numbered.length);
+                System.arraycopy(seconds, 0, available[number], first, seconds.length);
+                first += block.nodes();
+            }
+        }
         this.prices = new GripChanges.Prices[Math.max(0, this.layers.length - 1)][][];
         for (int layer = 0; layer < prices.length; layer++) {
             Layer next = this.layers[layer + 1];
@@ -60,46 +80,36 @@ final class SongLattice implements Lattice {
         }
     }
 
-    private static double[] nodeCosts(Layer layer, Beside beside) {
-        double[] costs = new double[layer.nodes()];
-        int node = 0;
-        for (Block block : layer.blocks()) {
-            for (int at = 0; at < block.nodes(); at++) {
-                boolean alone = block.held() || block.isLeftOut(at);
-                costs[node++] = block.cost(at)
-                        + (alone
-                                ? 0
-                                : beside.price(
-                                        layer.placed().index(),
-                                        block.grips().get(at).grip()));
-            }
+    private static double[] efforts(List<RatedGrip> grips) {
+        return grips.stream().mapToDouble(g -> g.effort().total()).toArray();
+    }
+
+    private static void addCosts(double[] costs, int first, Layer layer, Block block, double[] efforts, Beside beside) {
+        if (block.held()) {
+            return;
         }
-        return costs;
-    }
-
-    private static double[] available(Layer layer, StrokeTiming timing) {
-        return layer.blocks().stream()
-                .flatMapToDouble(b -> Arrays.stream(
-                        Arrays.copyOf(timing.secondsToLeave(layer.placed(), b.segment(), b.grips()), b.nodes())))
-                .toArray();
-    }
-
-    private static int[] numbers(Layer layer, GripChanges changes, Map<List<RatedGrip>, int[]> known) {
-        return layer.blocks().stream()
-                .flatMapToInt(b -> IntStream.concat(
-                        Arrays.stream(known.computeIfAbsent(
-                                b.grips(), grips -> changes.numbers(b.wanted().chord(), grips))),
-                        IntStream.range(b.grips().size(), b.nodes()).map(node -> LEFT_OUT)))
-                .toArray();
+        for (int at = 0; at < efforts.length; at++) {
+            costs[first + at] = efforts[at]
+                    + block.lockPrice(at)
+                    + beside.price(layer.placed().index(), block.grips().get(at).grip());
+        }
+        if (block.nodes() > efforts.length) {
+            costs[first + efforts.length] = block.leftOutFrom();
+        }
     }
 
     private static GripChanges.Prices[][] prices(Layer layer, Layer next, GripChanges changes) {
-        return layer.blocks().stream()
-                .map(from -> next.blocks().stream()
-                        .map(to -> changes.between(
-                                from.wanted().chord(), to.wanted().chord()))
-                        .toArray(GripChanges.Prices[]::new))
-                .toArray(GripChanges.Prices[][]::new);
+        List<Block> left = layer.blocks();
+        List<Block> reached = next.blocks();
+        GripChanges.Prices[][] prices = new GripChanges.Prices[left.size()][reached.size()];
+        for (int from = 0; from < prices.length; from++) {
+            for (int to = 0; to < prices[from].length; to++) {
+                prices[from][to] = changes.between(
+                        left.get(from).wanted().chord(),
+                        reached.get(to).wanted().chord());
+            }
+        }
+        return prices;
     }
 
     @Override

@@ -25,6 +25,9 @@ public final class Grip {
     private final int handFret;
     private final double handMm;
 
+    /** Worked out when first asked for, which most grips never are; 0 before. */
+    private int hash;
+
     /** @param holds by finger number, the thumb last */
     Grip(Shape shape, List<Hold> holds, Fretboard board) {
         this.shape = shape;
@@ -189,7 +192,10 @@ public final class Grip {
 
     @Override
     public int hashCode() {
-        return 31 * shape.hashCode() + holds.hashCode();
+        if (hash == 0) {
+            hash = 31 * shape.hashCode() + holds.hashCode();
+        }
+        return hash;
     }
 
     @Override
