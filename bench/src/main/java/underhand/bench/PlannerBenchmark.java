@@ -98,6 +98,7 @@ public class PlannerBenchmark {
 
     /** Ten capo positions for each of the five rungs. */
     @Benchmark
+    @Warmup(iterations = 5, time = 8)
     @Measurement(iterations = 12, time = 2)
     public Object sweepOf10CaposAnd5Rungs(Arranging state) {
         Object last = null;
@@ -109,6 +110,7 @@ public class PlannerBenchmark {
 
     /** The same with so many readings accepted at every placement that has them. */
     @Benchmark
+    @Warmup(iterations = 5, time = 8)
     @Measurement(iterations = 12, time = 2)
     public Object sweepOf10CaposAnd5RungsWithReadings(Arranging state, Accepting accepting) {
         Object last = null;
