@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import { api, previewBody, type Decisions, type PreviewBody } from './client';
 import { playerKeys } from './queryKeys';
 
@@ -11,19 +11,27 @@ export function useGuitars() {
   return useQuery({ queryKey: playerKeys.guitars, queryFn: api.guitars });
 }
 
-/** The body that asks for a song's arrangement; undefined until its player and guitar are known. */
-export function useSongBody(source: string, decisions: Decisions): PreviewBody | undefined {
-  const players = usePlayers();
-  const guitars = useGuitars();
-  const known =
-    (decisions.playerId === null || players.data !== undefined) &&
-    (decisions.guitarId === null || guitars.data !== undefined);
-  const player = players.data?.find((p) => p.id === decisions.playerId)?.limits;
-  const guitar = guitars.data?.find((g) => g.id === decisions.guitarId)?.build;
-  return useMemo(
-    () => (known ? previewBody(source, decisions, player, guitar) : undefined),
-    [known, source, decisions, player, guitar],
+/** Makes the body that asks for a song's arrangement; undefined until its player and guitar are known. */
+export function useBodyOf(): (source: string, decisions: Decisions) => PreviewBody | undefined {
+  const players = usePlayers().data;
+  const guitars = useGuitars().data;
+  return useCallback(
+    (source, decisions) => {
+      const known =
+        (decisions.playerId === null || players !== undefined) &&
+        (decisions.guitarId === null || guitars !== undefined);
+      const player = players?.find((p) => p.id === decisions.playerId)?.limits;
+      const guitar = guitars?.find((g) => g.id === decisions.guitarId)?.build;
+      return known ? previewBody(source, decisions, player, guitar) : undefined;
+    },
+    [players, guitars],
   );
+}
+
+/** The body for what has been decided. */
+export function useSongBody(source: string, decisions: Decisions): PreviewBody | undefined {
+  const bodyOf = useBodyOf();
+  return useMemo(() => bodyOf(source, decisions), [bodyOf, source, decisions]);
 }
 
 /** The arrangement of a chart for what has been decided; the one before stays while the next is made. */

@@ -1,10 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useReducer, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { api, ProblemError, type Song } from '../../api/client';
 import { NO_DECISIONS } from '../../api/decisions';
 import { useConnected } from '../../api/connection';
 import { songKeys } from '../../api/queryKeys';
-import { useSongBody } from '../../api/useArrangement';
+import { useBodyOf } from '../../api/useArrangement';
 import { useFollowedArrangement } from './useFollowedArrangement';
 import { benchReducer, type BenchAction, type BenchState, type Work } from './benchState';
 
@@ -20,15 +20,32 @@ export function useBench(id: number) {
     queryFn: () => api.song(id),
     refetchOnMount: 'always',
   });
-  const [state, dispatch] = useReducer(benchReducer, NOTHING);
+  const [state, reduce] = useReducer(benchReducer, NOTHING);
   const [opened, setOpened] = useState<Song>();
   if (song.data && !song.isFetching && song.data.id !== opened?.id) {
     setOpened(song.data);
-    dispatch({ type: 'open', work: { source: song.data.source, decisions: song.data.decisions } });
+    reduce({ type: 'open', work: { source: song.data.source, decisions: song.data.decisions } });
   }
   const ready = opened?.id === id;
-  const body = useSongBody(state.present.source, state.present.decisions);
-  const { arrangement, arranged } = useFollowedArrangement(ready ? body : undefined);
+  const bodyOf = useBodyOf();
+  const { source, decisions } = state.present;
+  const body = useMemo(() => bodyOf(source, decisions), [bodyOf, source, decisions]);
+  const { arrangement, arranged, ask } = useFollowedArrangement(ready ? body : undefined);
+  const latest = useRef(state);
+  useEffect(() => {
+    latest.current = state;
+  }, [state]);
+  const dispatch = useCallback(
+    (action: BenchAction) => {
+      const { present } = (latest.current = benchReducer(latest.current, action));
+      const next = bodyOf(present.source, present.decisions);
+      if (next) {
+        ask(next);
+      }
+      reduce(action);
+    },
+    [ask, bodyOf],
+  );
   const saving = useSaving(ready ? opened : undefined, state.present);
   return { song, ready, state, dispatch, body, arrangement, arranged, saving };
 }
