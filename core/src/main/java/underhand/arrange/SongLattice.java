@@ -128,6 +128,11 @@ final class SongLattice implements Lattice {
     }
 
     @Override
+    public boolean isPlaceholder(int layer, int node) {
+        return numbers[layer][node] == LEFT_OUT;
+    }
+
+    @Override
     public boolean sameEdges(int layer, int other) {
         return continues[layer] == continues[other]
                 && Arrays.deepEquals(prices[layer], prices[other])

@@ -26,6 +26,11 @@ public interface Lattice {
         return layer == other;
     }
 
+    /** Whether a node only stands for others that are not known yet: a way through it is no answer. */
+    default boolean isPlaceholder(int layer, int node) {
+        return false;
+    }
+
     /** The edges between two layers. */
     interface Edges {
 

@@ -21,6 +21,9 @@ final class Skeleton implements Lattice {
     /** Group of each layer of the whole lattice: the number of its first layer among the first layers. */
     private final int[] groupOf;
 
+    /** First layer of each group in the whole lattice. */
+    private final int[] firsts;
+
     /** Group of each layer here. */
     private final int[] groups;
 
@@ -32,7 +35,7 @@ final class Skeleton implements Lattice {
     /** @param ties for each layer the first layer it is tied to, itself where it is the first */
     Skeleton(Lattice whole, int[] ties) {
         this.whole = whole;
-        int[] firsts = Arrays.stream(ties).distinct().toArray();
+        this.firsts = Arrays.stream(ties).distinct().toArray();
         this.groupOf = Arrays.stream(ties)
                 .map(first -> Arrays.binarySearch(firsts, first))
                 .toArray();
@@ -57,7 +60,7 @@ final class Skeleton implements Lattice {
         this.groups = strung.stream().mapToInt(Integer::intValue).toArray();
         this.passages =
                 onwards.stream().map(known -> known.toArray(Passage[]::new)).toArray(Passage[][]::new);
-        this.nodeCosts = nodeCosts(firsts);
+        this.nodeCosts = nodeCosts();
     }
 
     private void count(List<Passage> known, int layer) {
@@ -72,7 +75,7 @@ final class Skeleton implements Lattice {
     }
 
     /** What a group's nodes cost in all its layers together, shared out among its layers here. */
-    private double[][] nodeCosts(int[] firsts) {
+    private double[][] nodeCosts() {
         double[][] costs =
                 Arrays.stream(firsts).mapToObj(f -> new double[whole.nodes(f)]).toArray(double[][]::new);
         for (int layer = 0; layer < groupOf.length; layer++) {
@@ -122,6 +125,11 @@ final class Skeleton implements Lattice {
     @Override
     public double nodeCost(int layer, int node) {
         return nodeCosts[groups[layer]][node];
+    }
+
+    @Override
+    public boolean isPlaceholder(int layer, int node) {
+        return whole.isPlaceholder(firsts[groups[layer]], node);
     }
 
     @Override

@@ -33,6 +33,9 @@ public final class TiedRouteSolver {
     public record Tied(double total, int[] nodes, boolean proven) {}
 
     /**
+     * The cheapest tied way; where the first one found takes a {@linkplain Lattice#isPlaceholder placeholder}, that one,
+     * not proven, for it is no answer yet.
+     *
      * @param ties for each layer the first layer it is tied to, itself where it is the first or free; tied layers have
      *     the same nodes
      * @param mostEntries how many combinations of tied layers' nodes may be looked at at once
@@ -53,11 +56,14 @@ public final class TiedRouteSolver {
                 || IntStream.range(0, ties.length).allMatch(l -> way.nodes()[l] == way.nodes()[ties[l]])) {
             return new Tied(way.total(), way.nodes(), true);
         }
-        Route free = way.withPrices();
         int[] firsts = IntStream.range(0, ties.length)
                 .filter(layer -> ties[layer] == layer)
                 .toArray();
-        Tied among = amongChoices(lattice, ties, firsts, taken(free, ties, firsts), mostEntries);
+        Tied among = amongChoices(lattice, ties, firsts, taken(way.nodes(), ties, firsts), mostEntries);
+        if (IntStream.range(0, ties.length).anyMatch(l -> lattice.isPlaceholder(l, among.nodes()[l]))) {
+            return new Tied(among.total(), among.nodes(), false);
+        }
+        Route free = way.withPrices();
         double dearest = among.total() - free.total() + ROUNDING * Math.abs(among.total());
         int[][] choices = Arrays.stream(firsts)
                 .mapToObj(first -> choices(free, ties, first, dearest))
@@ -70,11 +76,11 @@ public final class TiedRouteSolver {
     }
 
     /** The nodes a way takes in any layer of each group. */
-    private static int[][] taken(Route free, int[] ties, int[] firsts) {
+    private static int[][] taken(int[] nodes, int[] ties, int[] firsts) {
         return Arrays.stream(firsts)
                 .mapToObj(first -> IntStream.range(0, ties.length)
                         .filter(layer -> ties[layer] == first)
-                        .map(layer -> free.nodes()[layer])
+                        .map(layer -> nodes[layer])
                         .distinct()
                         .toArray())
                 .toArray(int[][]::new);

@@ -4,7 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.Arrays;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.jgrapht.Graph;
 import org.jgrapht.alg.shortestpath.DijkstraShortestPath;
 import org.jgrapht.graph.DefaultWeightedEdge;
@@ -221,5 +223,78 @@ class RouteSolverTest {
                 0,
                 RouteSolver.solve(new Stored(new double[0][], new double[0][][]))
                         .total());
+    }
+
+    /** A lattice that tells no more of a dear edge than that it is too dear, and whose last node is a placeholder. */
+    private record Sparing(Lattice whole, Random random) implements Lattice {
+
+        @Override
+        public int layers() {
+            return whole.layers();
+        }
+
+        @Override
+        public int nodes(int layer) {
+            return whole.nodes(layer);
+        }
+
+        @Override
+        public double nodeCost(int layer, int node) {
+            return whole.nodeCost(layer, node);
+        }
+
+        @Override
+        public double edgeCost(int layer, int from, int to) {
+            return whole.edgeCost(layer, from, to);
+        }
+
+        @Override
+        public Edges edges(int layer) {
+            return (from, to, most) -> {
+                double cost = edgeCost(layer, from, to);
+                return cost > most ? most + (cost - most) * (0.01 + random.nextDouble()) : cost;
+            };
+        }
+
+        @Override
+        public boolean isPlaceholder(int layer, int node) {
+            return node == nodes(layer) - 1;
+        }
+    }
+
+    @Test
+    void solve_dearEdgesNotTold_sameRoute() {
+        for (int seed = 0; seed < 300; seed++) {
+            Random random = new Random(seed);
+            Lattice lattice = Stored.random(random, 1 + random.nextInt(9), 7);
+            Route told = RouteSolver.solve(lattice);
+            Route spared = RouteSolver.solve(new Sparing(lattice, random));
+            assertArrayEquals(told.nodes(), spared.nodes());
+            assertEquals(told.total(), spared.total());
+            for (int layer = 0; layer < lattice.layers(); layer++) {
+                assertArrayEquals(told.prices()[layer], spared.prices()[layer], 1e-9);
+            }
+        }
+    }
+
+    @Test
+    void solveTied_withPlaceholders_isExactWhereItTakesNone() {
+        int answers = 0;
+        for (int seed = 0; seed < 300; seed++) {
+            Random random = new Random(seed);
+            int layers = 4 + random.nextInt(4);
+            Lattice lattice = Stored.square(random, layers, 4);
+            int[] ties = IntStream.range(0, layers).map(layer -> layer % 3).toArray();
+            TiedRouteSolver.Tied told = TiedRouteSolver.solve(lattice, ties, 1_000_000);
+            TiedRouteSolver.Tied sketched = TiedRouteSolver.solve(new Sparing(lattice, random), ties, 1_000_000);
+            if (Arrays.stream(sketched.nodes()).noneMatch(node -> node == 3)) {
+                answers++;
+                assertTrue(sketched.proven());
+                assertEquals(told.total(), sketched.total(), 1e-9);
+            } else {
+                assertTrue(sketched.total() >= told.total() - 1e-9);
+            }
+        }
+        assertTrue(answers > 50 && answers < 250, "answered " + answers);
     }
 }
