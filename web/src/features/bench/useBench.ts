@@ -1,10 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
+import { useCallback, useEffect, useReducer, useRef, useState } from 'react';
 import { api, ProblemError, type Song } from '../../api/client';
 import { NO_DECISIONS } from '../../api/decisions';
 import { useConnected } from '../../api/connection';
 import { songKeys } from '../../api/queryKeys';
-import { useBodyOf } from '../../api/useArrangement';
+import { useBodyOf, useSongBody } from '../../api/useArrangement';
 import { useFollowedArrangement } from './useFollowedArrangement';
 import { benchReducer, type BenchAction, type BenchState, type Work } from './benchState';
 
@@ -29,7 +29,7 @@ export function useBench(id: number) {
   const ready = opened?.id === id;
   const bodyOf = useBodyOf();
   const { source, decisions } = state.present;
-  const body = useMemo(() => bodyOf(source, decisions), [bodyOf, source, decisions]);
+  const body = useSongBody(source, decisions);
   const { arrangement, arranged, ask } = useFollowedArrangement(ready ? body : undefined);
   const latest = useRef(state);
   useEffect(() => {
