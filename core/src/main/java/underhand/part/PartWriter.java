@@ -244,7 +244,7 @@ public final class PartWriter {
         return strike.withNotes(notes);
     }
 
-    private List<Optional<Role>> roles(Strike strike, List<Integer> strings) {
+    private List<Role> roles(Strike strike, List<Integer> strings) {
         PlacedGrip placed = arrangement.placements().get(strike.place());
         PickedStrings roles = PickedStrings.of(
                 placed.grip().orElseThrow().grip().shape(),

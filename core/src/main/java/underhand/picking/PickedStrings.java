@@ -76,15 +76,15 @@ public final class PickedStrings {
         };
     }
 
-    /** The role of a string; empty for one that has none. */
-    public Optional<Role> role(int string) {
+    /** The role of a string; one that has none here, silent or between, has that of a full grip. */
+    public Role role(int string) {
         for (Role role : Role.values()) {
             OptionalInt its = string(role);
             if (its.isPresent() && its.getAsInt() == string) {
-                return Optional.of(role);
+                return role;
             }
         }
-        return Optional.empty();
+        return Role.ofString(shape.strings() - string);
     }
 
     private OptionalInt fromTop(int place) {

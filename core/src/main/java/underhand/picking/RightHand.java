@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -46,9 +45,9 @@ public final class RightHand {
      *
      * @param seconds when
      * @param strings indices from the lowest, rising
-     * @param roles what each string is; empty for one that is named outright
+     * @param roles what each string is to the hand
      */
-    public record Pluck(double seconds, List<Integer> strings, List<Optional<Role>> roles) {}
+    public record Pluck(double seconds, List<Integer> strings, List<Role> roles) {}
 
     /** For each pluck a finger for each of its strings. */
     public List<List<Finger>> fingers(List<Pluck> plucks) {
@@ -110,9 +109,9 @@ public final class RightHand {
     }
 
     private static Pluck overWholeChord(Step.Pick pick, double seconds) {
-        SortedMap<Integer, Optional<Role>> strings = new TreeMap<>();
-        pick.roles().forEach(role -> strings.put(DEFAULT_STRINGS.get(role), Optional.of(role)));
-        pick.strings().forEach(number -> strings.put(STRINGS - number, Optional.empty()));
+        SortedMap<Integer, Role> strings = new TreeMap<>();
+        pick.roles().forEach(role -> strings.put(DEFAULT_STRINGS.get(role), role));
+        pick.strings().forEach(number -> strings.put(STRINGS - number, Role.ofString(number)));
         return new Pluck(seconds, List.copyOf(strings.keySet()), List.copyOf(strings.values()));
     }
 
@@ -160,16 +159,7 @@ public final class RightHand {
     private Finger usual(Pluck pluck, int index) {
         boolean chord = school == School.THUMB_LED && pluck.strings().size() > 2;
         School own = chord ? School.PIMA : school;
-        return pluck.roles().get(index).map(own::finger).orElseGet(() -> own.finger(roleOf(pluck, index)));
-    }
-
-    /** The role a string named outright would have in a full grip of six strings. */
-    private static Role roleOf(Pluck pluck, int index) {
-        return switch (pluck.strings().get(index)) {
-            case 3 -> Role.LOW;
-            case 4 -> Role.MIDDLE;
-            default -> pluck.strings().get(index) > 4 ? Role.HIGH : Role.ROOT;
-        };
+        return own.finger(pluck.roles().get(index));
     }
 
     private double between(Pluck before, List<Finger> left, Pluck after, List<Finger> reached) {

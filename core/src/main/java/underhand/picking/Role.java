@@ -26,6 +26,20 @@ public enum Role {
         return label;
     }
 
+    /**
+     * What a string is that a full grip would sound.
+     *
+     * @param number 1 for the highest string
+     */
+    static Role ofString(int number) {
+        return switch (number) {
+            case 1 -> HIGH;
+            case 2 -> MIDDLE;
+            case 3 -> LOW;
+            default -> ROOT;
+        };
+    }
+
     public boolean isBass() {
         return this == ROOT || this == OTHER_BASS;
     }

@@ -6,41 +6,40 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import underhand.chart.Metre;
 import underhand.chord.ChordSymbol;
 import underhand.neck.Shape;
-import underhand.pitch.Pitch;
 
 class RightHandTest {
 
-    private static List<RightHand.Pluck> plucks(
-            PickingPattern pattern, String shape, String chord, double beatSeconds) {
+    static List<RightHand.Pluck> plucks(PickingPattern pattern, String shape, String chord, double beatSeconds) {
         PickedStrings strings = PickedStrings.of(Shape.parse(shape), ChordSymbol.parse(chord), PatternsTest.BOARD);
         List<RightHand.Pluck> plucks = new ArrayList<>();
         for (PatternRun.Struck struck :
                 PatternRun.over(pattern, pattern.metre(), 1, pattern.metre().beats())) {
             List<Integer> struckStrings = strings.strings(struck.step());
-            List<Optional<Role>> roles = new ArrayList<>();
-            ((Step.Pick) struck.step()).roles().forEach(r -> roles.add(Optional.of(r)));
-            roles.addAll(Collections.nCopies(struckStrings.size() - roles.size(), Optional.empty()));
-            plucks.add(new RightHand.Pluck(struck.from() * beatSeconds, struckStrings, roles));
+            plucks.add(new RightHand.Pluck(
+                    struck.from() * beatSeconds,
+                    struckStrings,
+                    struckStrings.stream().map(strings::role).toList()));
         }
         return plucks;
     }
 
-    private static String fingers(School school, String steps, double fast, double beatSeconds) {
+    static String fingers(School school, String steps, double fast, double beatSeconds) {
         PickingPattern pattern = PickingPattern.parse("x", "x", "4/4", false, 1, steps);
-        return new RightHand(school, fast)
-                .fingers(plucks(pattern, "x32010", "C", beatSeconds)).stream()
-                        .map(f -> f.stream().map(Finger::letter).collect(Collectors.joining()))
-                        .collect(Collectors.joining(" "));
+        return letters(new RightHand(school, fast).fingers(plucks(pattern, "x32010", "C", beatSeconds)));
+    }
+
+    static String letters(List<List<Finger>> fingers) {
+        return fingers.stream()
+                .map(together -> together.stream().map(Finger::letter).collect(Collectors.joining()))
+                .collect(Collectors.joining(" "));
     }
 
     /** The two schools' fingers on common patterns; common practice. */
@@ -108,52 +107,5 @@ class RightHandTest {
                 assertTrue(!(isFast && shared), pattern + " " + school + " " + fingers);
             }
         }
-    }
-
-    /**
-     * Right-hand formulas of M. Giuliani, Studio per la chitarra op. 1, Vienna 1812, over C and G7 (public domain; from
-     * memory, so the formulas are checked, not their numbers in print): notes and fingers, note for note.
-     */
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = ';',
-            value = {
-                "3/4; r lmh lmh; C3 G3+C4+E4 G3+C4+E4; G2 G3+B3+F4 G3+B3+F4; p ima ima",
-                "4/4; r l m h; C3 G3 C4 E4; G2 G3 B3 F4; p i m a",
-                "4/4; r h m l; C3 E4 C4 G3; G2 F4 B3 G3; p a m i",
-                "6/8; r l m h m l; C3 G3 C4 E4 C4 G3; G2 G3 B3 F4 B3 G3; p i m a m i",
-                "6/8; r h m l m h; C3 E4 C4 G3 C4 E4; G2 F4 B3 G3 B3 F4; p a m i m a",
-                "4/4; r m l m; C3 C4 G3 C4; G2 B3 G3 B3; p m i m",
-                "4/4; r l h m; C3 G3 E4 C4; G2 G3 F4 B3; p i a m",
-                "4/4; r l m l; C3 G3 C4 G3; G2 G3 B3 G3; p i m i",
-                "4/4; r h l m; C3 E4 G3 C4; G2 F4 G3 B3; p a i m",
-                "4/4; r m l h; C3 C4 G3 E4; G2 B3 G3 F4; p m i a",
-                "4/4; r m h l; C3 C4 E4 G3; G2 B3 F4 G3; p m a i",
-                "4/4; rh l m l; C3+E4 G3 C4 G3; G2+F4 G3 B3 G3; pa i m i",
-                "3/4; r l m h m l; C3 G3 C4 E4 C4 G3; G2 G3 B3 F4 B3 G3; p i m a m i",
-                "4/4; r l m h r m h m; C3 G3 C4 E4 C3 C4 E4 C4; G2 G3 B3 F4 G2 B3 F4 B3; p i m a p m a m",
-            })
-    void giulianiFormulas_overCAndG7_giveTheseNotesAndFingers(
-            String metre, String steps, String overC, String overG7, String fingers) {
-        PickingPattern pattern = PickingPattern.parse("g", "g", metre, false, 1, steps);
-        assertEquals(overC, notes(pattern, "x32010", "C"));
-        assertEquals(overG7, notes(pattern, "320001", "G7"));
-        String found = new RightHand(School.PIMA, 0.2)
-                .fingers(plucks(pattern, "x32010", "C", 0.6)).stream()
-                        .map(f -> f.stream().map(Finger::letter).collect(Collectors.joining()))
-                        .collect(Collectors.joining(" "));
-        assertEquals(fingers, found);
-    }
-
-    private static String notes(PickingPattern pattern, String frets, String chord) {
-        Shape shape = Shape.parse(frets);
-        Metre metre = pattern.metre();
-        PickedStrings strings = PickedStrings.of(shape, ChordSymbol.parse(chord), PatternsTest.BOARD);
-        return PatternRun.over(pattern, metre, 1, metre.beats()).stream()
-                .map(s -> strings.strings(s.step()).stream()
-                        .map(string -> Pitch.ofMidi(PatternsTest.BOARD.midi(string, shape.fret(string)))
-                                .toString())
-                        .collect(Collectors.joining("+")))
-                .collect(Collectors.joining(" "));
     }
 }
