@@ -123,6 +123,17 @@ class PatternsTest {
         assertTrue(strings.lacking(StepReader.read("21").get(0)).isEmpty());
     }
 
+    /** A string without a role of its own is counted from the top, however many strings are below. */
+    @ParameterizedTest
+    @CsvSource({"B1 E2 A2 D3 G3 B3 E4, xx133xx", "E2 A2 D3 G3 B3 E4, x133xx", "D3 G3 B3 E4, 33xx"})
+    void role_ofAStringOutsideTheGrip_isThatOfAFullGrip(String tuning, String frets) {
+        Fretboard board = new Fretboard(Guitar.ACOUSTIC, Tuning.parse(tuning), 0);
+        Shape shape = Shape.parse(frets);
+        PickedStrings strings = PickedStrings.of(shape, ChordSymbol.parse("Bb5"), board);
+        assertEquals(Role.MIDDLE, strings.role(shape.strings() - 2));
+        assertEquals(Role.HIGH, strings.role(shape.strings() - 1));
+    }
+
     private static String run(String steps, double beat, double beats) {
         PickingPattern pattern = PickingPattern.parse("x", "x", "4/4", false, 1, steps);
         return PatternRun.over(pattern, Metre.COMMON, beat, beats).stream()
