@@ -4,6 +4,9 @@ import { useLeftHanded } from './hand';
 
 const STEP = 14;
 const TOP = 18;
+/** Room at the left for the number of the first fret, at the right for half a dot. */
+const LEFT = 23;
+const RIGHT = 9;
 
 /** A chord frame: strings upright, frets across, dots with finger numbers. */
 export function GripFrame({ grip, size = 1 }: { grip: Grip; size?: number }) {
@@ -18,9 +21,9 @@ export function GripFrame({ grip, size = 1 }: { grip: Grip; size?: number }) {
     <svg
       role="img"
       aria-label={`${grip.shape}, fingers ${grip.fingers.map((f) => f ?? '-').join(' ')}`}
-      width={(width + 44) * size}
+      width={(LEFT + width + RIGHT) * size}
       height={(TOP + height + 18) * size}
-      viewBox={`-26 0 ${width + 44} ${TOP + height + 18}`}
+      viewBox={`${-LEFT} 0 ${LEFT + width + RIGHT} ${TOP + height + 18}`}
       fill="none"
       stroke="currentColor"
     >
@@ -39,7 +42,7 @@ export function GripFrame({ grip, size = 1 }: { grip: Grip; size?: number }) {
       ))}
       {frame.firstFret > 1 && (
         <text
-          x={-10}
+          x={-9}
           y={stopY(frame.firstFret) + 4}
           fontSize={12}
           textAnchor="end"

@@ -36,7 +36,6 @@ export function Engraving({
     return () => observer.disconnect();
   }, []);
   const rows = useMemo(() => systems(part.bars, width), [part, width]);
-  const firstOfPlace = useMemo(() => seenBefore(rows), [rows]);
   return (
     <Box ref={frame} role="img" aria-label="Staff and tab">
       {failed && <Alert severity="error">Notation could not be drawn. Load this page again.</Alert>}
@@ -49,7 +48,6 @@ export function Engraving({
             system={system}
             part={part}
             placements={placements}
-            seen={firstOfPlace[i] ?? []}
             sounding={
               sounding !== null && system.bars.some(({ bar }) => bar.events.some((e) => e.place === sounding))
             }
@@ -59,29 +57,17 @@ export function Engraving({
   );
 }
 
-/** For each row the places that began in rows above it. */
-function seenBefore(rows: System[]): number[][] {
-  const seen = new Set<number>();
-  return rows.map((row) => {
-    const before = [...seen];
-    row.bars.forEach(({ bar }) => bar.events.forEach((e) => seen.add(e.place)));
-    return before;
-  });
-}
-
 function Row({
   engraver,
   system,
   part,
   placements,
-  seen,
   sounding,
 }: {
   engraver: Engraver;
   system: System;
   part: Part;
   placements: Placement[];
-  seen: number[];
   sounding: boolean;
 }) {
   const element = useRef<HTMLDivElement>(null);
@@ -103,9 +89,9 @@ function Row({
   }, []);
   useEffect(() => {
     if (element.current && near) {
-      engraver.engrave(element.current, system, part, placements, new Set(seen));
+      engraver.engrave(element.current, system, part, placements);
     }
-  }, [engraver, system, part, placements, seen, near]);
+  }, [engraver, system, part, placements, near]);
   useEffect(() => {
     if (sounding) {
       element.current?.scrollIntoView({ block: 'nearest' });

@@ -198,7 +198,7 @@ function OneGuitar({
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, mb: 2 }}>
         {differentGrips(arrangement.placements).map(({ played, grip }) => (
           <Box key={grip.shape} sx={{ textAlign: 'center' }}>
-            <Typography sx={{ fontWeight: 700 }}>{played}</Typography>
+            <Typography sx={{ fontWeight: 700, pl: 1.75 }}>{played}</Typography>
             <GripFrame grip={grip} />
           </Box>
         ))}

@@ -32,13 +32,7 @@ interface Written {
 }
 
 /** Draws a row of bars as staff and tab into an element, in place of what it held. */
-export function engrave(
-  element: HTMLDivElement,
-  system: System,
-  part: Part,
-  placements: Placement[],
-  placesSeen: Set<number>,
-) {
+export function engrave(element: HTMLDivElement, system: System, part: Part, placements: Placement[]) {
   element.replaceChildren();
   const width = system.bars.reduce((sum, b) => sum + b.width, 0);
   const strings = part.tuning.length;
@@ -46,6 +40,7 @@ export function engrave(
   const renderer = new Renderer(element, Renderer.Backends.SVG);
   renderer.resize(width + 4, height);
   const context = renderer.getContext();
+  const words = getComputedStyle(element).fontFamily;
   let x = 1;
   let before: Written | null = null;
   system.bars.forEach(({ bar, width: wide }, i) => {
@@ -68,9 +63,9 @@ export function engrave(
       new StaveConnector(stave, tabStave).setType('singleLeft').setContext(context).draw();
     }
     new StaveConnector(stave, tabStave).setType('singleRight').setContext(context).draw();
-    context.setFont('sans-serif', 9).fillText(String(bar.number), x + 2, STAFF_TOP + 24);
+    context.setFont(words, 9).fillText(String(bar.number), x + 2, STAFF_TOP + 24);
 
-    const written = engraved(bar, placesSeen).map((note) => write(note, strings));
+    const written = engraved(bar).map((note) => write(note, strings));
     const staffVoice = new Voice({ numBeats: 4, beatValue: 4 }).setMode(Voice.Mode.SOFT);
     const tabVoice = new Voice({ numBeats: 4, beatValue: 4 }).setMode(Voice.Mode.SOFT);
     staffVoice.addTickables(written.map((w) => w.staff));
@@ -89,14 +84,14 @@ export function engrave(
     tabVoice.draw(context, tabStave);
     beams.forEach((beam) => beam.setContext(context).draw());
     tuplets.forEach((tuplet) => tuplet.setContext(context).draw());
-    context.setFont('sans-serif', 13, 'bold');
+    context.setFont(words, 13, 'bold');
     for (const { note, staff } of written) {
-      const placement = note.begins ? placements[note.event.place] : undefined;
+      const placement = note.event.begins && !note.tied ? placements[note.event.place] : undefined;
       if (placement) {
         context.fillText(chordMark(placement), staff.getAbsoluteX(), CHORDS);
       }
     }
-    context.setFont('sans-serif', 11);
+    context.setFont(words, 11);
     const handY = tabStave.getBottomLineY() + 18;
     for (const { note, staff } of written) {
       if (!note.tied) {
@@ -117,7 +112,7 @@ function write(note: Engraved, strings: number): Written {
   const rest = event.notes.length === 0;
   const staff = new StaveNote({
     clef: 'treble',
-    keys: rest ? ['b/4'] : event.notes.map((n) => staffKey(n.written)),
+    keys: rest ? ['b/4'] : note.heads.map((n) => staffKey(n.written)),
     duration: note.duration,
     ...(event.weight === 'ghost' ? { type: 'x' } : {}),
     autoStem: true,
@@ -135,13 +130,11 @@ function write(note: Engraved, strings: number): Written {
   if (note.tied) {
     tab.setGhost(true);
   } else {
-    if (note.begins) {
-      event.notes.forEach((n, index) => {
-        if (n.left !== null) {
-          staff.addModifier(new FretHandFinger(n.left), index);
-        }
-      });
-    }
+    note.heads.forEach((n, index) => {
+      if (n.fingered && n.left !== null) {
+        staff.addModifier(new FretHandFinger(n.left), index);
+      }
+    });
   }
   if (note.dotted) {
     Dot.buildAndAttach([staff], { all: true });

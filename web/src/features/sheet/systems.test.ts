@@ -42,13 +42,18 @@ describe('rows of bars', () => {
 });
 
 test('an event is written once for each of its lengths', () => {
-  const seen = new Set<number>();
-  const notes = engraved({ events: [event(3, [2, 8]), event(3, [4], 0)] } as unknown as PartBar, seen);
-  expect(notes.map((n) => [n.duration, n.tied, n.begins])).toEqual([
-    ['h', false, true],
-    ['8', true, false],
-    ['qr', false, false],
+  const notes = engraved({ events: [event(3, [2, 8]), event(3, [4], 0)] } as unknown as PartBar);
+  expect(notes.map((n) => [n.duration, n.tied])).toEqual([
+    ['h', false],
+    ['8', true],
+    ['qr', false],
   ]);
+});
+
+test('heads stand lowest first, whatever their strings', () => {
+  const notes = [{ midi: 54 }, { midi: 50 }, { midi: 55 }];
+  const [note] = engraved({ events: [{ ...event(0, [4]), notes }] } as unknown as PartBar);
+  expect(note?.heads.map((n) => n.midi)).toEqual([50, 54, 55]);
 });
 
 test('a chord says its barre', () => {

@@ -63,29 +63,27 @@ const TYPES: Record<number, string> = { 1: 'w', 2: 'h', 4: 'q', 8: '8', 16: '16'
 /** A note as the engraver wants it: one for each written length of an event. */
 export interface Engraved {
   event: PartEvent;
+  /** Its notes as they stand on the staff, lowest first. */
+  heads: PartEvent['notes'];
   /** Whether it is held over from the one before. */
   tied: boolean;
   duration: string;
   dotted: boolean;
   triplet: boolean;
-  /** Whether it is the first of its chord. */
-  begins: boolean;
 }
 
 /** The notes of a bar in order, each of one written length. */
-export function engraved(bar: PartBar, placesSeen: Set<number>): Engraved[] {
-  return bar.events.flatMap((event) => {
-    const begins = event.place >= 0 && !placesSeen.has(event.place);
-    placesSeen.add(event.place);
-    return event.values.map((value, i) => ({
+export function engraved(bar: PartBar): Engraved[] {
+  return bar.events.flatMap((event) =>
+    event.values.map((value, i) => ({
       event,
+      heads: [...event.notes].sort((a, b) => a.midi - b.midi),
       tied: i > 0,
       duration: (TYPES[value.type] ?? 'q') + (event.notes.length === 0 ? 'r' : ''),
       dotted: value.dotted,
       triplet: value.triplet,
-      begins: begins && i === 0,
-    }));
-  });
+    })),
+  );
 }
 
 /** `F#4` as the engraver writes it, an octave above what sounds: `f#/5`. */

@@ -1,8 +1,13 @@
 package underhand.part;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import underhand.picking.Step.Direction;
 import underhand.picking.Step.Sound;
 import underhand.picking.Step.Weight;
@@ -21,6 +26,8 @@ public final class Notation {
      * @param from where it begins in its bar
      * @param values written lengths, tied together
      * @param notes lowest string first; none for a rest
+     * @param begins whether a chord of the song begins with it
+     * @param fingered strings whose left finger is written here: where it is first heard in its chord
      */
     public record Event(
             int from,
@@ -30,7 +37,9 @@ public final class Notation {
             Weight weight,
             Sound sound,
             boolean fill,
-            int place) {
+            int place,
+            boolean begins,
+            Set<Integer> fingered) {
 
         /** Written length in all. */
         public int length() {
@@ -43,6 +52,7 @@ public final class Notation {
     /** The bars of a part, each filled by its events. */
     public static List<WrittenBar> of(Part part) {
         List<WrittenBar> written = new ArrayList<>();
+        Heard heard = new Heard();
         int next = 0;
         for (PartBar bar : part.bars()) {
             List<Strike> strikes = new ArrayList<>();
@@ -50,12 +60,12 @@ public final class Notation {
             while (next < part.strikes().size() && part.strikes().get(next).from() < end - 1e-6) {
                 strikes.add(part.strikes().get(next++));
             }
-            written.add(bar(bar, strikes));
+            written.add(bar(bar, strikes, heard));
         }
         return written;
     }
 
-    private static WrittenBar bar(PartBar bar, List<Strike> strikes) {
+    private static WrittenBar bar(PartBar bar, List<Strike> strikes, Heard heard) {
         int length = ticks(bar, bar.beats());
         List<Event> events = new ArrayList<>();
         int at = 0;
@@ -66,17 +76,21 @@ public final class Notation {
                 events.add(rest(at, from - at));
             }
             int until = i + 1 < strikes.size() ? ticks(bar, strikes.get(i + 1).from() - bar.from()) : length;
+            boolean begins = heard.begins(strike.place());
+            List<PlayedNote> notes = strike.notes().stream()
+                    .sorted(Comparator.comparingInt(PlayedNote::string))
+                    .toList();
             events.add(new Event(
                     from,
                     NoteValue.of(from, until - from),
-                    strike.notes().stream()
-                            .sorted((a, b) -> Integer.compare(a.string(), b.string()))
-                            .toList(),
+                    notes,
                     strike.strum(),
                     strike.weight(),
                     strike.sound(),
                     strike.fill(),
-                    strike.place()));
+                    strike.place(),
+                    begins,
+                    heard.newFingers(notes)));
             at = until;
         }
         if (at < length) {
@@ -87,7 +101,45 @@ public final class Notation {
 
     private static Event rest(int from, int length) {
         return new Event(
-                from, NoteValue.of(from, length), List.of(), Optional.empty(), Weight.NORMAL, Sound.RING, false, -1);
+                from,
+                NoteValue.of(from, length),
+                List.of(),
+                Optional.empty(),
+                Weight.NORMAL,
+                Sound.RING,
+                false,
+                -1,
+                false,
+                Set.of());
+    }
+
+    /** What was heard of the chord that lasts. */
+    private static final class Heard {
+
+        private final Map<Integer, PlayedNote> onString = new HashMap<>();
+        private int place = -1;
+
+        boolean begins(int next) {
+            if (next == place) {
+                return false;
+            }
+            place = next;
+            onString.clear();
+            return true;
+        }
+
+        Set<Integer> newFingers(List<PlayedNote> notes) {
+            Set<Integer> strings = new TreeSet<>();
+            for (PlayedNote note : notes) {
+                PlayedNote before = onString.put(note.string(), note);
+                boolean same =
+                        before != null && before.fret() == note.fret() && before.leftFinger() == note.leftFinger();
+                if (note.leftFinger() > 0 && !same) {
+                    strings.add(note.string());
+                }
+            }
+            return strings;
+        }
     }
 
     /** Beats of a bar in written lengths. */

@@ -45,11 +45,11 @@ class PartTest {
     private static final String[] METRES = {"4/4", "3/4", "6/8", "12/8", "2/4"};
     private static final String[] CHORDS = {"C", "G", "Am", "F", "Dm", "Em", "D7", "G7", "A7", "Cmaj7", "Fm", "E7"};
 
-    private static Chart chart(String text) {
+    static Chart chart(String text) {
         return ChartTextReader.read(text).chart();
     }
 
-    private static PickingPattern pattern(String id) {
+    static PickingPattern pattern(String id) {
         return Patterns.of(id).orElseThrow();
     }
 
@@ -98,7 +98,7 @@ class PartTest {
                 Part filled = PartWriter.write(arrangement, with, chosen);
                 checkHand(filled, with, "filled, seed " + seed + " " + pattern);
                 checkStrings(filled, with);
-                checkBars(filled);
+                NotationTest.check(filled);
                 chosen.forEach(f -> checkFill(f, arrangement, with));
             }
         }
@@ -148,22 +148,6 @@ class PartTest {
                 assertEquals(plucked, note.rightFinger().isPresent());
             }
         }
-    }
-
-    private static void checkBars(Part part) {
-        List<Notation.WrittenBar> written = Notation.of(part);
-        assertEquals(part.bars().size(), written.size());
-        int struck = 0;
-        for (Notation.WrittenBar bar : written) {
-            int at = 0;
-            for (Notation.Event event : bar.events()) {
-                assertEquals(at, event.from());
-                at += event.length();
-                struck += event.notes().isEmpty() ? 0 : 1;
-            }
-            assertEquals(bar.length(), at, "bar " + bar.bar().number());
-        }
-        assertEquals(part.strikes().size(), struck);
     }
 
     private static void checkFill(Fill fill, Arrangement arrangement, ArrangementSettings settings) {

@@ -12,18 +12,11 @@ import underhand.part.PlayedNote;
  * @param event what it is written for; a length that takes several values has several
  * @param from where it begins in its bar, in {@link NoteValue#PER_QUARTER}ths of a quarter
  * @param tied whether it is held over from the one before
- * @param begins whether a chord of the song begins with it
  * @param heads lowest first; none for a rest
  * @param stemUp which way a stem goes, where it has one
  */
 public record StaffNote(
-        Notation.Event event,
-        NoteValue value,
-        int from,
-        boolean tied,
-        boolean begins,
-        List<Head> heads,
-        boolean stemUp) {
+        Notation.Event event, NoteValue value, int from, boolean tied, List<Head> heads, boolean stemUp) {
 
     /**
      * @param position lines and spaces above the lowest line, 0
@@ -32,6 +25,16 @@ public record StaffNote(
      * @param aside whether it stands on the other side of the stem, since its neighbour stands on the usual one
      */
     public record Head(PlayedNote note, int position, OptionalInt accidental, int column, boolean aside) {}
+
+    /** Whether a chord of the song begins with it. */
+    public boolean begins() {
+        return !tied && event.begins();
+    }
+
+    /** Whether a finger of the left hand stands beside one of its heads. */
+    public boolean isFingered() {
+        return !tied && !event.fingered().isEmpty();
+    }
 
     public boolean isRest() {
         return heads.isEmpty();

@@ -3,11 +3,9 @@ package underhand.format.staff;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
-import java.util.Set;
 import java.util.stream.IntStream;
 import underhand.chart.Metre;
 import underhand.format.staff.StaffNote.Head;
@@ -39,7 +37,6 @@ public final class StaffWriter {
 
     private final Spelling spelling;
     private final StaffKey signature;
-    private final Set<Integer> placesSeen = new HashSet<>();
 
     private StaffWriter(Part part) {
         this.spelling = Spelling.fingered(part);
@@ -60,11 +57,10 @@ public final class StaffWriter {
         List<StaffNote> notes = new ArrayList<>();
         Map<Integer, Integer> altered = new HashMap<>();
         for (Notation.Event event : written.events()) {
-            boolean begins = event.place() >= 0 && placesSeen.add(event.place());
             int at = event.from();
             for (int i = 0; i < event.values().size(); i++) {
                 NoteValue value = event.values().get(i);
-                notes.add(note(event, value, at, i > 0, begins && i == 0, altered));
+                notes.add(note(event, value, at, i > 0, altered));
                 at += value.length();
             }
         }
@@ -79,22 +75,17 @@ public final class StaffWriter {
     }
 
     private StaffNote note(
-            Notation.Event event,
-            NoteValue value,
-            int from,
-            boolean tied,
-            boolean begins,
-            Map<Integer, Integer> altered) {
+            Notation.Event event, NoteValue value, int from, boolean tied, Map<Integer, Integer> altered) {
         List<Head> heads = new ArrayList<>();
         event.notes().stream()
                 .sorted(Comparator.comparingInt(PlayedNote::midi))
                 .forEach(note -> heads.add(head(note, event.place(), altered)));
         heads.sort(Comparator.comparingInt(Head::position));
         if (heads.isEmpty()) {
-            return new StaffNote(event, value, from, tied, begins, List.of(), true);
+            return new StaffNote(event, value, from, tied, List.of(), true);
         }
         boolean up = stemUp(heads.get(0).position(), heads.get(heads.size() - 1).position());
-        return stemmed(new StaffNote(event, value, from, tied, begins, inColumns(heads), up), up);
+        return stemmed(new StaffNote(event, value, from, tied, inColumns(heads), up), up);
     }
 
     private Head head(PlayedNote note, int place, Map<Integer, Integer> altered) {
@@ -146,7 +137,7 @@ public final class StaffWriter {
             Head head = heads[at];
             heads[at] = new Head(head.note(), head.position(), head.accidental(), head.column(), aside);
         }
-        return new StaffNote(note.event(), note.value(), note.from(), note.tied(), note.begins(), List.of(heads), up);
+        return new StaffNote(note.event(), note.value(), note.from(), note.tied(), List.of(heads), up);
     }
 
     /** Length within which notes share a beam: three of the unit where beats are threes, else a quarter at most. */

@@ -85,9 +85,8 @@ final class PdfStaff {
 
     /** Points a note wants to its left: fingers and accidentals. */
     static float before(StaffNote note) {
-        boolean fingered = note.begins() && !note.isRest();
         boolean aside = !note.stemUp() && note.heads().stream().anyMatch(Head::aside);
-        return SIGN * note.accidentalColumns() + (fingered ? FINGER + 2 : 0) + (aside ? HEAD : 0);
+        return SIGN * note.accidentalColumns() + (note.isFingered() ? FINGER + 2 : 0) + (aside ? HEAD : 0);
     }
 
     /** Draws a bar's notes with the left edges of their heads at the places given. */
@@ -165,7 +164,7 @@ final class PdfStaff {
                 sign(MusicFont.DOT, dots, position % 2 == 0 ? position + 1 : position);
             }
         }
-        if (note.begins()) {
+        if (note.isFingered()) {
             fingers(note, left - SIGN * note.accidentalColumns());
         }
         for (int line = -2; line >= note.lowest(); line -= 2) {
@@ -176,12 +175,12 @@ final class PdfStaff {
         }
     }
 
-    /** The left hand's fingers before a chord; where two would touch, one stands farther out. */
+    /** The left hand's fingers before the heads; where two would touch, one stands farther out. */
     private void fingers(StaffNote note, float right) throws IOException {
         int before = Integer.MIN_VALUE;
         for (Head head : note.heads()) {
             int finger = head.note().leftFinger();
-            if (finger > 0) {
+            if (note.event().fingered().contains(head.note().string())) {
                 boolean touches = head.position() - before < 2;
                 String label = finger == Grip.THUMB ? "T" : Integer.toString(finger);
                 page.text(

@@ -62,22 +62,24 @@ final class PartMapper {
                 event.values().stream()
                         .map(v -> new ValueView(v.type(), v.dotted(), v.triplet()))
                         .toList(),
-                event.notes().stream().map(n -> note(n, event.place())).toList(),
+                event.notes().stream().map(n -> note(n, event)).toList(),
                 event.strum().map(s -> s.name().toLowerCase(Locale.ROOT)).orElse(null),
                 event.weight().name().toLowerCase(Locale.ROOT),
                 event.sound().name().toLowerCase(Locale.ROOT),
-                event.fill());
+                event.fill(),
+                event.begins());
     }
 
-    private NoteView note(PlayedNote note, int place) {
+    private NoteView note(PlayedNote note, Event event) {
         return new NoteView(
                 note.string(),
                 note.fret(),
                 note.midi(),
-                spelling.of(note, place).toString(),
+                spelling.of(note, event.place()).toString(),
                 note.leftFinger() == 0
                         ? null
                         : note.leftFinger() == Grip.THUMB ? "T" : Integer.toString(note.leftFinger()),
+                event.fingered().contains(note.string()),
                 note.rightFinger().map(f -> f.letter()).orElse(null),
                 note.technique().label(),
                 round(note.ring()));

@@ -44,6 +44,7 @@ record PartView(
      * @param strum down or up; null for plucked notes
      * @param weight normal, accent or ghost
      * @param sound ring, palm_mute or cut
+     * @param begins whether a chord of the song begins with it
      */
     record EventView(
             int place,
@@ -53,7 +54,8 @@ record PartView(
             @Schema(nullable = true) String strum,
             String weight,
             String sound,
-            boolean fill) {}
+            boolean fill,
+            boolean begins) {}
 
     /** @param type 1 for a whole note to 32 */
     record ValueView(int type, boolean dotted, boolean triplet) {}
@@ -64,6 +66,7 @@ record PartView(
      * @param midi as it sounds
      * @param written name of the note as its shape is called above the capo, {@code F#4}
      * @param left finger 1 to 4 or T; null for an open string
+     * @param fingered whether the left finger is written here: where it is first heard in its chord
      * @param right finger p, i, m or a; null under a strum
      * @param ring beats it sounds
      */
@@ -73,6 +76,7 @@ record PartView(
             int midi,
             String written,
             @Schema(nullable = true) String left,
+            boolean fingered,
             @Schema(nullable = true) String right,
             String technique,
             double ring) {}

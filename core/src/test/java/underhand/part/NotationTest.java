@@ -1,0 +1,87 @@
+package underhand.part;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import underhand.arrange.Arrangement;
+import underhand.arrange.ArrangementSettings;
+import underhand.arrange.Arranger;
+import underhand.arrange.HouseRules;
+import underhand.chart.Chart;
+import underhand.fill.Fill;
+import underhand.fill.Fills;
+import underhand.picking.PatternPlan;
+
+class NotationTest {
+
+    /** Every bar filled by its events; every finger written where it first presses, or presses again, in its chord. */
+    static void check(Part part) {
+        List<Notation.WrittenBar> written = Notation.of(part);
+        assertEquals(part.bars().size(), written.size());
+        int struck = 0;
+        int place = -1;
+        Map<Integer, String> pressed = new HashMap<>();
+        for (Notation.WrittenBar bar : written) {
+            int at = 0;
+            for (Notation.Event event : bar.events()) {
+                assertEquals(at, event.from());
+                at += event.length();
+                if (event.notes().isEmpty()) {
+                    assertTrue(!event.begins() && event.fingered().isEmpty());
+                    continue;
+                }
+                struck++;
+                assertEquals(event.place() != place, event.begins());
+                if (event.begins()) {
+                    pressed.clear();
+                }
+                place = event.place();
+                for (PlayedNote note : event.notes()) {
+                    String now = note.fret() + " by " + note.leftFinger();
+                    boolean isNew = !now.equals(pressed.put(note.string(), now));
+                    assertEquals(note.fret() > 0 && isNew, event.fingered().contains(note.string()), event.toString());
+                }
+            }
+            assertEquals(bar.length(), at, "bar " + bar.bar().number());
+        }
+        assertEquals(part.strikes().size(), struck);
+    }
+
+    /** Fingers as a teacher writes them in: once for each note pressed of a broken chord, and for those of a fill. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "| D | D |; arpeggio-up-down; ; - 1 3 2 - - - - | - 1 3 2 - - - -",
+                "| C |; arpeggio-up-down; ; 3 - 1 - - - - -",
+                "| C | Am |; ; bass-walk:scale; 321 - - 2 | 231 - - -",
+            })
+    void fingered_ofAPattern_isWhereEachIsFirstHeard(String chords, String pattern, String fill, String expected) {
+        Chart chart = PartTest.chart("key: C\n" + chords);
+        ArrangementSettings settings =
+                ArrangementSettings.ofRung(3).withCapo(0).withHouseRules(HouseRules.DEFAULT.withCapo(false));
+        ArrangementSettings picked =
+                pattern == null ? settings : settings.withPatterns(PatternPlan.of(PartTest.pattern(pattern)));
+        Arrangement arrangement = new Arranger().arrange(chart, picked);
+        List<Fill> fills = new Fills(arrangement, picked)
+                .at(0).fills().stream().filter(f -> f.id().equals(fill)).toList();
+        String written = Notation.of(PartWriter.write(arrangement, picked, fills)).stream()
+                .map(bar -> bar.events().stream().map(NotationTest::fingers).collect(Collectors.joining(" ")))
+                .collect(Collectors.joining(" | "));
+        assertEquals(expected, written);
+    }
+
+    private static String fingers(Notation.Event event) {
+        String fingers = event.notes().stream()
+                .filter(n -> event.fingered().contains(n.string()))
+                .map(n -> Integer.toString(n.leftFinger()))
+                .collect(Collectors.joining());
+        return fingers.isEmpty() ? "-" : fingers;
+    }
+}
