@@ -6,16 +6,21 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Part, Placement } from '../../api/client';
 import { heading, systems, type System } from './systems';
 
+/** How much larger large type is. */
+const LARGE = 1.35;
+
 type Engraver = typeof import('./engrave');
 
 /** A part as staff and tab, a row at a time; the engraver is fetched when it is first wanted. */
 export function Engraving({
   part,
   placements,
+  big,
   sounding,
 }: {
   part: Part;
   placements: Placement[];
+  big: boolean;
   /** Place that is heard now. */
   sounding: number | null;
 }) {
@@ -35,7 +40,8 @@ export function Engraving({
     observer.observe(element);
     return () => observer.disconnect();
   }, []);
-  const rows = useMemo(() => systems(part.bars, width), [part, width]);
+  const scale = big ? LARGE : 1;
+  const rows = useMemo(() => systems(part.bars, width / scale), [part, width, scale]);
   return (
     <Box ref={frame} role="img" aria-label="Staff and tab">
       {failed && <Alert severity="error">Notation could not be drawn. Load this page again.</Alert>}
@@ -48,6 +54,7 @@ export function Engraving({
             system={system}
             part={part}
             placements={placements}
+            scale={scale}
             sounding={
               sounding !== null && system.bars.some(({ bar }) => bar.events.some((e) => e.place === sounding))
             }
@@ -62,12 +69,14 @@ function Row({
   system,
   part,
   placements,
+  scale,
   sounding,
 }: {
   engraver: Engraver;
   system: System;
   part: Part;
   placements: Placement[];
+  scale: number;
   sounding: boolean;
 }) {
   const element = useRef<HTMLDivElement>(null);
@@ -89,9 +98,9 @@ function Row({
   }, []);
   useEffect(() => {
     if (element.current && near) {
-      engraver.engrave(element.current, system, part, placements);
+      engraver.engrave(element.current, system, part, placements, scale);
     }
-  }, [engraver, system, part, placements, near]);
+  }, [engraver, system, part, placements, scale, near]);
   useEffect(() => {
     if (sounding) {
       element.current?.scrollIntoView({ block: 'nearest' });
@@ -116,7 +125,7 @@ function Row({
         ref={element}
         data-testid="system"
         sx={(theme) => ({
-          minHeight: 286,
+          minHeight: 286 * scale,
           // Drawn as black on white; by night the same the other way round.
           ...theme.applyStyles('dark', { filter: 'invert(0.93)', '@media print': { filter: 'none' } }),
         })}

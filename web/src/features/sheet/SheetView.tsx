@@ -199,7 +199,7 @@ function OneGuitar({
         {differentGrips(arrangement.placements).map(({ played, grip }) => (
           <Box key={grip.shape} sx={{ textAlign: 'center' }}>
             <Typography sx={{ fontWeight: 700, pl: 1.75 }}>{played}</Typography>
-            <GripFrame grip={grip} />
+            <GripFrame grip={grip} size={big ? 1.35 : 1} />
           </Box>
         ))}
       </Box>
@@ -215,7 +215,7 @@ function OneGuitar({
       {layout === 'words' ? (
         <WordsSheet placements={arrangement.placements} big={big} sounding={sounding} />
       ) : part ? (
-        <Engraving part={part} placements={arrangement.placements} sounding={sounding} />
+        <Engraving part={part} placements={arrangement.placements} big={big} sounding={sounding} />
       ) : (
         <Skeleton variant="rounded" height={300} />
       )}

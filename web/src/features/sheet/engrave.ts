@@ -31,15 +31,22 @@ interface Written {
   tab: TabNote | StaveNote;
 }
 
-/** Draws a row of bars as staff and tab into an element, in place of what it held. */
-export function engrave(element: HTMLDivElement, system: System, part: Part, placements: Placement[]) {
+/** Draws a row of bars as staff and tab into an element, in place of what it held, so many times larger. */
+export function engrave(
+  element: HTMLDivElement,
+  system: System,
+  part: Part,
+  placements: Placement[],
+  scale: number,
+) {
   element.replaceChildren();
   const width = system.bars.reduce((sum, b) => sum + b.width, 0);
   const strings = part.tuning.length;
   const height = HEIGHT + Math.max(0, strings - 6) * 13;
   const renderer = new Renderer(element, Renderer.Backends.SVG);
-  renderer.resize(width + 4, height);
+  renderer.resize((width + 4) * scale, height * scale);
   const context = renderer.getContext();
+  context.scale(scale, scale);
   const words = getComputedStyle(element).fontFamily;
   let x = 1;
   let before: Written | null = null;

@@ -23,17 +23,6 @@ public record PlayedNote(
         Technique technique,
         double ring) {
 
-    /** Its fret as tab has it: {@code h}, {@code p} or {@code /} before one that is not plucked. */
-    public String tabSign() {
-        String reached = switch (technique) {
-            case PLUCKED -> "";
-            case HAMMER_ON -> "h";
-            case PULL_OFF -> "p";
-            case SLIDE -> "/";
-        };
-        return reached + fret;
-    }
-
     PlayedNote withRing(double beats) {
         return new PlayedNote(string, fret, midi, leftFinger, rightFinger, technique, beats);
     }

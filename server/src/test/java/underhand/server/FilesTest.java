@@ -107,11 +107,13 @@ class FilesTest {
         }
     }
 
-    /** Every row is five lines over six, and nothing is drawn outside the page. */
+    /** Every row is five lines over six, and nothing is drawn outside the page; large type is all of it larger. */
     @ParameterizedTest
-    @ValueSource(strings = {"beat-strum", "sixteenth-pick", "swing-thumb"})
-    void pdf_staffAndTab_hasFiveLinesOverSix(String pattern) throws Exception {
-        byte[] bytes = file("pdf", WORDS, pattern, Map.of("layout", "tab")).getContentAsByteArray();
+    @CsvSource({"beat-strum, false", "sixteenth-pick, false", "swing-thumb, false", "sixteenth-pick, true"})
+    void pdf_staffAndTab_hasFiveLinesOverSix(String pattern, boolean big) throws Exception {
+        float scale = big ? 1.45f : 1;
+        byte[] bytes =
+                file("pdf", WORDS, pattern, Map.of("layout", "tab", "big", big)).getContentAsByteArray();
         int rows = 0;
         try (PDDocument document = Loader.loadPDF(bytes)) {
             for (PDPage page : document.getPages()) {
@@ -120,7 +122,9 @@ class FilesTest {
                 for (int row = 0; row < lines.size(); row += 11) {
                     for (int line = 1; line < 11; line++) {
                         float gap = lines.get(row + line - 1) - lines.get(row + line);
-                        assertTrue(line == 5 ? gap > 12 : Math.abs(gap - (line < 5 ? 4.6 : 7.5)) < 0.1, "gap " + gap);
+                        assertTrue(
+                                line == 5 ? gap > 12 : Math.abs(gap - scale * (line < 5 ? 4.6 : 7.5)) < 0.1,
+                                "gap " + gap);
                     }
                 }
                 rows += lines.size() / 11;
@@ -132,10 +136,11 @@ class FilesTest {
         assertTrue(text.contains("B♭"), text);
     }
 
-    /** Heights of the lines across the page, from the top. */
+    /** Heights of the lines across the page, from the top; everything drawn must be on the page. */
     private static List<Float> longLines(PDPage page) throws Exception {
         List<Float> heights = new ArrayList<>();
         List<Float> numbers = new ArrayList<>();
+        float scale = 1;
         float fromX = 0;
         float fromY = 0;
         for (Object token : new PDFStreamParser(page).parse()) {
@@ -145,11 +150,20 @@ class FilesTest {
             }
             int count = numbers.size();
             if (token instanceof Operator operator && count >= 2) {
-                float x = numbers.get(count - 2);
-                float y = numbers.get(count - 1);
-                boolean drawn = "ml".contains(operator.getName());
-                assertTrue(!drawn || x > 0 && x < page.getMediaBox().getWidth() && y > 0, "on the page");
-                if (operator.getName().equals("l") && y == fromY && x - fromX > 150) {
+                String name = operator.getName();
+                if (name.equals("cm")) {
+                    scale = numbers.get(0);
+                }
+                int first = name.equals("re") ? 0 : count - 2;
+                float x = scale * numbers.get(first);
+                float y = scale * numbers.get(first + 1);
+                boolean drawn = List.of("m", "l", "re", "Td").contains(name);
+                boolean onPage = x > 0
+                        && x < page.getMediaBox().getWidth()
+                        && y > 0
+                        && y < page.getMediaBox().getHeight();
+                assertTrue(!drawn || onPage, name + " at " + x + ", " + y);
+                if (name.equals("l") && y == fromY && x - fromX > 150) {
                     heights.add(y);
                 }
                 fromX = x;

@@ -139,7 +139,7 @@ public final class TabText {
     }
 
     private static String fret(Event event, PlayedNote note) {
-        return event.weight() == Weight.GHOST ? "x" : note.tabSign();
+        return event.weight() == Weight.GHOST ? "x" : note.technique().sign() + note.fret();
     }
 
     private static String hand(Event event) {

@@ -32,7 +32,7 @@ class FileController {
      * @param nylon whether the first guitar has nylon strings
      * @param paper a4 or letter, of a PDF
      * @param layout words or tab, of a PDF
-     * @param big whether the words of a PDF are set large
+     * @param big whether a PDF is set large
      */
     record FileRequest(
             String format,

@@ -11,24 +11,33 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.util.Matrix;
 
-/** Pages to write and draw on, from the top left corner, in points; fonts are embedded. */
+/** Pages to write and draw on, from the top left corner, in points before enlarging; fonts are embedded. */
 final class PdfCanvas implements AutoCloseable {
 
-    static final float MARGIN = 48;
+    /** On paper, however large what is drawn. */
+    private static final float MARGIN = 48;
 
     private static final String UNKNOWN = "\u25A1";
 
     private final PDDocument document = new PDDocument();
-    private final PDRectangle size;
+    private final PDRectangle paper;
+    private final float scale;
+    private final float margin;
+    private final float high;
     final PDFont plain;
     final PDFont bold;
     final PDFont mono;
     private PDPageContentStream out;
     private float y;
 
-    PdfCanvas(PDRectangle size) {
-        this.size = size;
+    /** @param scale how much larger everything is drawn */
+    PdfCanvas(PDRectangle paper, float scale) {
+        this.paper = paper;
+        this.scale = scale;
+        this.margin = MARGIN / scale;
+        this.high = paper.getHeight() / scale;
         try {
             plain = font("DejaVuSans.ttf");
             bold = font("DejaVuSans-Bold.ttf");
@@ -52,14 +61,15 @@ final class PdfCanvas implements AutoCloseable {
         if (out != null) {
             out.close();
         }
-        PDPage page = new PDPage(size);
+        PDPage page = new PDPage(paper);
         document.addPage(page);
         out = new PDPageContentStream(document, page);
-        y = MARGIN;
+        out.transform(Matrix.getScaleInstance(scale, scale));
+        y = margin;
     }
 
     float width() {
-        return size.getWidth() - 2 * MARGIN;
+        return paper.getWidth() / scale - 2 * margin;
     }
 
     /** How far down the page is written. */
@@ -73,7 +83,7 @@ final class PdfCanvas implements AutoCloseable {
 
     /** Begins a page where so many points are not left on this one. */
     void need(float points) throws IOException {
-        if (y + points > size.getHeight() - MARGIN) {
+        if (y + points > high - margin) {
             newPage();
         }
     }
@@ -82,7 +92,7 @@ final class PdfCanvas implements AutoCloseable {
     void text(PDFont font, float points, float x, float below, String text) throws IOException {
         out.beginText();
         out.setFont(font, points);
-        out.newLineAtOffset(MARGIN + x, size.getHeight() - y - below);
+        out.newLineAtOffset(margin + x, high - y - below);
         out.showText(shown(font, text));
         out.endText();
     }
@@ -108,15 +118,15 @@ final class PdfCanvas implements AutoCloseable {
 
     void line(float x1, float below1, float x2, float below2, float wide) throws IOException {
         out.setLineWidth(wide);
-        out.moveTo(MARGIN + x1, size.getHeight() - y - below1);
-        out.lineTo(MARGIN + x2, size.getHeight() - y - below2);
+        out.moveTo(margin + x1, high - y - below1);
+        out.lineTo(margin + x2, high - y - below2);
         out.stroke();
     }
 
     /** A filled outline, its own y upwards, that much larger. */
     void outline(PathIterator path, float x, float below, float scale) throws IOException {
-        float left = MARGIN + x;
-        float base = size.getHeight() - y - below;
+        float left = margin + x;
+        float base = high - y - below;
         float[] at = new float[6];
         for (; !path.isDone(); path.next()) {
             int kind = path.currentSegment(at);
@@ -138,18 +148,18 @@ final class PdfCanvas implements AutoCloseable {
     /** A line bent by so much downwards in its middle. */
     void arc(float x1, float x2, float below, float bend) throws IOException {
         out.setLineWidth(0.8f);
-        float base = size.getHeight() - y - below;
+        float base = high - y - below;
         float third = (x2 - x1) / 3;
-        out.moveTo(MARGIN + x1, base);
-        out.curveTo(MARGIN + x1 + third, base - bend, MARGIN + x2 - third, base - bend, MARGIN + x2, base);
+        out.moveTo(margin + x1, base);
+        out.curveTo(margin + x1 + third, base - bend, margin + x2 - third, base - bend, margin + x2, base);
         out.stroke();
     }
 
     /** A filled circle. */
     void dot(float x, float below, float radius) throws IOException {
         float k = 0.5523f * radius;
-        float cx = MARGIN + x;
-        float cy = size.getHeight() - y - below;
+        float cx = margin + x;
+        float cy = high - y - below;
         out.moveTo(cx - radius, cy);
         out.curveTo(cx - radius, cy + k, cx - k, cy + radius, cx, cy + radius);
         out.curveTo(cx + k, cy + radius, cx + radius, cy + k, cx + radius, cy);
@@ -159,9 +169,9 @@ final class PdfCanvas implements AutoCloseable {
     }
 
     /** Blanks a place out, so that a number can stand on a line. */
-    void blank(float x, float below, float wide, float high) throws IOException {
+    void blank(float x, float below, float wide, float tall) throws IOException {
         out.setNonStrokingColor(1f);
-        out.addRect(MARGIN + x, size.getHeight() - y - below, wide, high);
+        out.addRect(margin + x, high - y - below, wide, tall);
         out.fill();
         out.setNonStrokingColor(0f);
     }

@@ -22,6 +22,7 @@ final class PdfScore {
     private static final float SIDE = 7;
     private static final float CHORD = 14;
     private static final float NAME = 9;
+    private static final float NUMBER = 6;
     private static final float BETWEEN = 12;
     private static final float AFTER = 9;
     private static final float WIDEST_STRETCH = 1.7f;
@@ -83,7 +84,7 @@ final class PdfScore {
     /** Longer notes take more room, but not in proportion. */
     private static float width(StaffNote note) {
         double sixteenths = Math.max(1, note.value().length() * 4.0 / NoteValue.PER_QUARTER);
-        return 12 + 4 * (float) (Math.log(sixteenths) / Math.log(2));
+        return 10 + 4 * (float) (Math.log(sixteenths) / Math.log(2));
     }
 
     /** A chord's name with its barre: B and the fret in Roman numerals. */
@@ -156,7 +157,8 @@ final class PdfScore {
     private void bar(Spaced spaced, float left, float stretch, PdfStaff staff, PdfTab tab) throws IOException {
         List<StaffNote> notes = spaced.bar().notes();
         int number = spaced.bar().written().bar().number();
-        page.text(page.plain, 6, left + 1, NAME, Integer.toString(number));
+        page.text(page.plain, NUMBER, left + 1, NAME, Integer.toString(number));
+        float afterNumber = left + 4 + PdfCanvas.widthOf(page.plain, NUMBER, Integer.toString(number));
         float at = left + SIDE;
         if (spaced.newMetre()) {
             staff.metre(at, spaced.bar().written().bar().metre());
@@ -176,7 +178,7 @@ final class PdfScore {
             xs[i] = at + before;
             at = xs[i] + (spaced.widths()[i] - before) * spread;
             if (note.begins()) {
-                page.text(page.bold, NAME, xs[i] - 2, NAME, chord(note));
+                page.text(page.bold, NAME, Math.max(afterNumber, xs[i] - 2), NAME, chord(note));
             }
             if (!note.isRest() && !note.tied()) {
                 tab.event(note.event(), xs[i]);

@@ -5,8 +5,8 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import underhand.arrange.PlacedGrip;
 import underhand.format.score.ScoredPart;
@@ -17,16 +17,18 @@ import underhand.neck.Shape;
 /** The sheet for the stand as a PDF: header, the grips, then words with chords, or tab. Breaks pages between lines only. */
 final class PdfSheet {
 
-    private static final float FRAME = 74;
+    /** How much larger large type is. */
+    private static final float LARGE = 1.45f;
+
+    private static final float FACTS = 10;
+    private static final float FRAME = 70;
     private static final float FRAME_HEIGHT = 92;
     private static final int FEWEST_FRETS = 4;
 
     private final PdfCanvas page;
-    private final boolean big;
 
-    private PdfSheet(PdfCanvas page, boolean big) {
+    private PdfSheet(PdfCanvas page) {
         this.page = page;
-        this.big = big;
     }
 
     /** Paper. */
@@ -43,13 +45,13 @@ final class PdfSheet {
 
     /**
      * @param tab whether staff and tab are written out instead of the words
-     * @param big whether the words are set large
+     * @param big whether all is set large
      */
     record Look(Paper paper, boolean tab, boolean big) {}
 
     static byte[] write(String title, List<ScoredPart> parts, Look look) {
-        try (PdfCanvas page = new PdfCanvas(look.paper().size)) {
-            PdfSheet sheet = new PdfSheet(page, look.big());
+        try (PdfCanvas page = new PdfCanvas(look.paper().size, look.big() ? LARGE : 1)) {
+            PdfSheet sheet = new PdfSheet(page);
             for (int i = 0; i < parts.size(); i++) {
                 if (i > 0) {
                     page.newPage();
@@ -65,24 +67,38 @@ final class PdfSheet {
     private void part(String title, ScoredPart scored, boolean named, boolean tab) throws IOException {
         page.text(page.bold, 22, 0, 20, title);
         page.down(30);
-        String capo = scored.capo() == 0
-                ? "No capo"
-                : "Capo " + scored.capo() + ", sounds in " + scored.key().glyphs();
-        String facts = String.format(
-                Locale.ROOT,
-                "%s%s · tuned %s · %d beats a minute",
-                named ? scored.name() + " · " : "",
-                capo,
-                scored.tuning(),
-                scored.part().arrangement().tempo());
-        page.text(page.plain, 10, 0, 10, facts);
-        page.down(24);
+        facts(Stream.of(
+                        named ? scored.name() : "",
+                        scored.capo() == 0
+                                ? "No capo"
+                                : "Capo " + scored.capo() + ", sounds in "
+                                        + scored.key().glyphs(),
+                        "tuned " + scored.tuning(),
+                        scored.part().arrangement().tempo() + " beats a minute")
+                .filter(fact -> !fact.isBlank())
+                .toList());
         grips(scored);
         if (tab) {
             new PdfScore(page, scored).write();
         } else {
             words(scored);
         }
+    }
+
+    /** What there is to know before the first bar, in as many lines as it takes. */
+    private void facts(List<String> facts) throws IOException {
+        String line = "";
+        for (String fact : facts) {
+            String longer = line.isEmpty() ? fact : line + " · " + fact;
+            if (!line.isEmpty() && PdfCanvas.widthOf(page.plain, FACTS, longer) > page.width()) {
+                page.text(page.plain, FACTS, 0, FACTS, line);
+                page.down(FACTS + 4);
+                longer = fact;
+            }
+            line = longer;
+        }
+        page.text(page.plain, FACTS, 0, FACTS, line);
+        page.down(FACTS + 14);
     }
 
     private void grips(ScoredPart scored) throws IOException {
@@ -160,7 +176,7 @@ final class PdfSheet {
             }
             if (newSection && !place.placed().section().isBlank()) {
                 page.need(70);
-                page.text(page.bold, big ? 16 : 12, 0, 16, place.placed().section());
+                page.text(page.bold, 12, 0, 16, place.placed().section());
                 page.down(24);
             }
             bars += newBar ? 1 : 0;
@@ -174,8 +190,8 @@ final class PdfSheet {
     }
 
     private void line(List<Cell> cells) throws IOException {
-        float size = big ? 17 : 11.5f;
-        float high = big ? 62 : 44;
+        float size = 11.5f;
+        float high = 44;
         float x = 0;
         for (Cell cell : cells) {
             for (Cell piece : pieces(cell, size)) {

@@ -28,7 +28,11 @@ final class PdfStaff {
     private static final float THIN = 0.6f;
     private static final float BEAM = 0.5f * SPACE;
     private static final float SIGN = 1.1f * SPACE;
-    private static final float FINGER = 5.5f;
+    private static final float FINGER = 6.5f;
+    private static final float FINGER_WIDE = 0.65f * FINGER;
+
+    /** From a finger to its head: past a ledger line. */
+    private static final float FINGER_GAP = 2.6f;
 
     private final PdfCanvas page;
     private final float top;
@@ -86,7 +90,9 @@ final class PdfStaff {
     /** Points a note wants to its left: fingers and accidentals. */
     static float before(StaffNote note) {
         boolean aside = !note.stemUp() && note.heads().stream().anyMatch(Head::aside);
-        return SIGN * note.accidentalColumns() + (note.isFingered() ? FINGER + 2 : 0) + (aside ? HEAD : 0);
+        return SIGN * note.accidentalColumns()
+                + (note.isFingered() ? FINGER_WIDE + FINGER_GAP : 0)
+                + (aside ? HEAD : 0);
     }
 
     /** Draws a bar's notes with the left edges of their heads at the places given. */
@@ -183,8 +189,8 @@ final class PdfStaff {
             if (note.event().fingered().contains(head.note().string())) {
                 boolean touches = head.position() - before < 2;
                 String label = finger == Grip.THUMB ? "T" : Integer.toString(finger);
-                page.text(
-                        page.plain, FINGER, right - (touches ? 2 : 1) * (FINGER - 1.5f), y(head.position()) + 2, label);
+                float x = right - FINGER_GAP - (touches ? 2 : 1) * FINGER_WIDE;
+                page.text(page.plain, FINGER, x, y(head.position()) + 0.36f * FINGER, label);
                 before = touches ? Integer.MIN_VALUE : head.position();
             }
         }

@@ -1,7 +1,10 @@
 package underhand.server.files;
 
 import java.io.IOException;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.stream.Collectors;
+import underhand.fill.Technique;
 import underhand.part.Notation.Event;
 import underhand.part.PlayedNote;
 import underhand.picking.Finger;
@@ -14,9 +17,19 @@ final class PdfTab {
     private static final float STRING = 7.5f;
     private static final float HAND = 13;
 
+    /** Points a join has that comes from the row before. */
+    private static final float SHORT = 9;
+
+    /** Half of what a slide rises. */
+    private static final float SLOPE = 2;
+
     private final PdfCanvas page;
     private final int strings;
     private final float top;
+    private final Map<Integer, Drawn> before = new HashMap<>();
+
+    /** A fret that stands on a string, and where it ends. */
+    private record Drawn(int fret, float right) {}
 
     PdfTab(PdfCanvas page, int strings, float top) {
         this.page = page;
@@ -47,12 +60,34 @@ final class PdfTab {
 
     void event(Event event, float x) throws IOException {
         for (PlayedNote note : event.notes()) {
-            String fret = event.weight() == Weight.GHOST ? "×" : note.tabSign();
+            String fret = event.weight() == Weight.GHOST ? "×" : Integer.toString(note.fret());
             float wide = PdfCanvas.widthOf(page.mono, 8, fret);
             page.blank(x - 0.5f, y(note.string()) + 3, wide + 1, 6);
             page.text(page.mono, 8, x, y(note.string()) + 2.8f, fret);
+            if (note.technique() != Technique.PLUCKED) {
+                join(note, x);
+            }
+            before.put(note.string(), new Drawn(note.fret(), x + wide));
         }
         page.text(page.plain, 7, x, y(0) + HAND, hand(event));
+    }
+
+    /** Joins a note to the one before on its string: a slur with a letter for one hammered or pulled, a line for a slide. */
+    private void join(PlayedNote note, float x) throws IOException {
+        float y = y(note.string());
+        Drawn from = before.getOrDefault(note.string(), new Drawn(0, x - SHORT));
+        if (note.technique() == Technique.SLIDE) {
+            float rise = note.fret() > from.fret() ? SLOPE : -SLOPE;
+            page.line(from.right() + 1.5f, y + rise, x - 1.5f, y - rise, 0.9f);
+            return;
+        }
+        page.arc(from.right() - 1, x + 1, y - 3.5f, -4);
+        page.text(
+                page.plain,
+                5.5f,
+                (from.right() + x) / 2 - 1.5f,
+                y - 8,
+                note.technique().sign());
     }
 
     private static String hand(Event event) {
