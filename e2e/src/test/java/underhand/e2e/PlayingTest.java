@@ -148,6 +148,10 @@ class PlayingTest extends InDemoBook {
                         .findElements(By.cssSelector("[data-testid=system] svg"))
                         .size()
                 >= 3);
+        int row = rowHeight();
+        browser.button("large type").click();
+        browser.awaitTrue(() -> rowHeight() > 1.3 * row);
+        browser.button("large type").click();
         browser.button("words and grips").click();
         double small = size();
         browser.button("large type").click();
@@ -175,6 +179,12 @@ class PlayingTest extends InDemoBook {
                 .anyMatch(e -> !e.findElements(By.tagName("svg")).isEmpty()));
         browser.find(By.cssSelector("[aria-label=Stop]")).click();
         browser.awaitTrue(() -> browser.driver().findElements(SOUNDING).isEmpty());
+    }
+
+    private int rowHeight() {
+        return browser.find(By.cssSelector("[data-testid=system] svg"))
+                .getSize()
+                .getHeight();
     }
 
     private double size() {
