@@ -4,7 +4,7 @@ import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Part, Placement } from '../../api/client';
-import { heading, systems, type System } from './systems';
+import { ROW_HEIGHT, heading, systems, type System } from './systems';
 
 /** How much larger large type is. */
 const LARGE = 1.35;
@@ -125,7 +125,7 @@ function Row({
         ref={element}
         data-testid="system"
         sx={(theme) => ({
-          minHeight: 286 * scale,
+          minHeight: ROW_HEIGHT * scale,
           // Drawn as black on white; by night the same the other way round.
           ...theme.applyStyles('dark', { filter: 'invert(0.93)', '@media print': { filter: 'none' } }),
         })}

@@ -1,29 +1,41 @@
 import {
   Accidental,
+  Articulation,
   Beam,
   Dot,
   Formatter,
   FretHandFinger,
+  ModifierPosition,
   Renderer,
   Stave,
   StaveConnector,
   StaveNote,
   StaveTie,
+  Stem,
   TabNote,
   TabSlide,
   TabStave,
   TabTie,
   Tuplet,
   Voice,
+  type RenderContext,
 } from 'vexflow/bravura';
-import type { Part, Placement } from '../../api/client';
-import { chordMark, engraved, handMark, keyOf, staffKey, type Engraved, type System } from './systems';
+import type { Part, PartEvent, Placement } from '../../api/client';
+import {
+  ROW_HEIGHT,
+  chordMark,
+  engraved,
+  handMark,
+  keyOf,
+  staffKey,
+  type Engraved,
+  type System,
+} from './systems';
 
 /** Baseline of the chords' names. */
 const CHORDS = 18;
 const STAFF_TOP = 34;
-const TAB_BELOW = 96;
-const HEIGHT = 286;
+const TAB_BELOW = 103;
 
 interface Written {
   note: Engraved;
@@ -42,7 +54,7 @@ export function engrave(
   element.replaceChildren();
   const width = system.bars.reduce((sum, b) => sum + b.width, 0);
   const strings = part.tuning.length;
-  const height = HEIGHT + Math.max(0, strings - 6) * 13;
+  const height = ROW_HEIGHT + Math.max(0, strings - 6) * 13;
   const renderer = new Renderer(element, Renderer.Backends.SVG);
   renderer.resize((width + 4) * scale, height * scale);
   const context = renderer.getContext();
@@ -105,6 +117,10 @@ export function engrave(
         context.fillText(handMark(note.event), staff.getAbsoluteX(), handY);
       }
     }
+    const starts = written.filter((w) => !w.note.tied).map((w) => w.staff.getAbsoluteX());
+    for (const { first, last } of bar.palmMuted) {
+      drawPalm(context, starts[first] ?? 0, (starts[last] ?? 0) + 8, tabStave.getTopLineTopY() - 10);
+    }
     for (const one of written) {
       join(before, one, (line) => line.setContext(context).draw());
       before = one;
@@ -142,12 +158,35 @@ function write(note: Engraved, strings: number): Written {
         staff.addModifier(new FretHandFinger(n.left), index);
       }
     });
+    const away = staff.getStemDirection() === Stem.UP ? ModifierPosition.BELOW : ModifierPosition.ABOVE;
+    for (const sign of articulations(event)) {
+      staff.addModifier(new Articulation(sign).setPosition(away));
+    }
   }
   if (note.dotted) {
     Dot.buildAndAttach([staff], { all: true });
     Dot.buildAndAttach([tab]);
   }
   return { note, staff, tab };
+}
+
+/** The engraver's codes for what is over or under a note. */
+function articulations(event: PartEvent): string[] {
+  return [event.sound === 'cut' ? 'a.' : '', event.weight === 'accent' ? 'a>' : ''].filter(
+    (sign) => sign !== '',
+  );
+}
+
+/** Where the palm lies on the strings: a word and dashes over the tab. */
+function drawPalm(context: RenderContext, from: number, to: number, y: number) {
+  context.fillText('P.M.', from, y);
+  context.save();
+  context.setLineDash([3, 3]);
+  context.beginPath();
+  context.moveTo(from + 28, y - 4);
+  context.lineTo(Math.max(from + 28, to), y - 4);
+  context.stroke();
+  context.restore();
 }
 
 /** Triplets that stand side by side, three at a time. */

@@ -68,5 +68,5 @@ test('pitches, keys and marks', () => {
   expect(keyOf(-2)).toBe('Bb');
   expect(keyOf(3)).toBe('A');
   expect(handMark({ ...event(0, [4], 2) })).toBe('pp');
-  expect(handMark({ ...event(0, [4]), strum: 'up', weight: 'accent' })).toBe('↑>');
+  expect(handMark({ ...event(0, [4]), strum: 'up' })).toBe('↑');
 });

@@ -7,6 +7,9 @@ export interface System {
   bars: { bar: PartBar; width: number }[];
 }
 
+/** Height of a row of staff and tab of six strings, in pixels. */
+export const ROW_HEIGHT = 293;
+
 const LEAST_BAR = 110;
 const PER_EVENT = 27;
 const HEAD = 92;
@@ -103,7 +106,7 @@ export function keyOf(fifths: number): string {
 /** What the right hand does, under the tab: arrows for strums, letters for fingers. */
 export function handMark(event: PartEvent): string {
   if (event.strum) {
-    return (event.strum === 'down' ? '↓' : '↑') + (event.weight === 'accent' ? '>' : '');
+    return event.strum === 'down' ? '↓' : '↑';
   }
   return event.notes.map((n) => n.right ?? '').join('');
 }

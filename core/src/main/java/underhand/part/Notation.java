@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import underhand.hand.Grip;
 import underhand.picking.Step.Direction;
 import underhand.picking.Step.Sound;
 import underhand.picking.Step.Weight;
@@ -27,7 +28,7 @@ public final class Notation {
      * @param values written lengths, tied together
      * @param notes lowest string first; none for a rest
      * @param begins whether a chord of the song begins with it
-     * @param fingered strings whose left finger is written here: where it is first heard in its chord
+     * @param fingered strings whose left finger is written here: where it is first heard in its chord, a barre once
      */
     public record Event(
             int from,
@@ -47,12 +48,31 @@ public final class Notation {
         }
     }
 
-    public record WrittenBar(PartBar bar, int length, List<Event> events) {}
+    /** Events of a bar that stand together, from the first index to the last. */
+    public record Run(int first, int last) {}
+
+    public record WrittenBar(PartBar bar, int length, List<Event> events) {
+
+        /** Where the palm lies on the strings; a rest ends a run. */
+        public List<Run> palmMuted() {
+            List<Run> runs = new ArrayList<>();
+            for (int i = 0; i < events.size(); i++) {
+                int first = i;
+                while (i < events.size() && events.get(i).sound() == Sound.PALM_MUTE) {
+                    i++;
+                }
+                if (i > first) {
+                    runs.add(new Run(first, i - 1));
+                }
+            }
+            return runs;
+        }
+    }
 
     /** The bars of a part, each filled by its events. */
     public static List<WrittenBar> of(Part part) {
         List<WrittenBar> written = new ArrayList<>();
-        Heard heard = new Heard();
+        Heard heard = new Heard(part);
         int next = 0;
         for (PartBar bar : part.bars()) {
             List<Strike> strikes = new ArrayList<>();
@@ -116,14 +136,26 @@ public final class Notation {
     /** What was heard of the chord that lasts. */
     private static final class Heard {
 
+        private final Part part;
         private final Map<Integer, PlayedNote> onString = new HashMap<>();
         private int place = -1;
+        private Grip grip;
+
+        Heard(Part part) {
+            this.part = part;
+        }
 
         boolean begins(int next) {
             if (next == place) {
                 return false;
             }
             place = next;
+            grip = part.arrangement()
+                    .placements()
+                    .get(place)
+                    .grip()
+                    .orElseThrow()
+                    .grip();
             onString.clear();
             return true;
         }
@@ -131,14 +163,23 @@ public final class Notation {
         Set<Integer> newFingers(List<PlayedNote> notes) {
             Set<Integer> strings = new TreeSet<>();
             for (PlayedNote note : notes) {
-                PlayedNote before = onString.put(note.string(), note);
-                boolean same =
-                        before != null && before.fret() == note.fret() && before.leftFinger() == note.leftFinger();
-                if (note.leftFinger() > 0 && !same) {
+                boolean lies = isHeld(note)
+                        ? onString.values().stream().anyMatch(n -> isHeld(n) && n.leftFinger() == note.leftFinger())
+                        : isSame(note, onString.get(note.string()));
+                if (note.leftFinger() > 0 && !lies) {
                     strings.add(note.string());
                 }
+                onString.put(note.string(), note);
             }
             return strings;
+        }
+
+        private boolean isHeld(PlayedNote note) {
+            return grip.shape().fret(note.string()) == note.fret() && grip.fingerOn(note.string()) == note.leftFinger();
+        }
+
+        private static boolean isSame(PlayedNote note, PlayedNote before) {
+            return before != null && before.fret() == note.fret() && before.leftFinger() == note.leftFinger();
         }
     }
 

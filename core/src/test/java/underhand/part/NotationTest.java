@@ -16,11 +16,12 @@ import underhand.arrange.HouseRules;
 import underhand.chart.Chart;
 import underhand.fill.Fill;
 import underhand.fill.Fills;
+import underhand.hand.Grip;
 import underhand.picking.PatternPlan;
 
 class NotationTest {
 
-    /** Every bar filled by its events; every finger written where it first presses, or presses again, in its chord. */
+    /** Every bar filled by its events; every finger written where it first presses, or presses again, in its chord; a barre once. */
     static void check(Part part) {
         List<Notation.WrittenBar> written = Notation.of(part);
         assertEquals(part.bars().size(), written.size());
@@ -42,9 +43,18 @@ class NotationTest {
                     pressed.clear();
                 }
                 place = event.place();
+                Grip grip = part.arrangement()
+                        .placements()
+                        .get(place)
+                        .grip()
+                        .orElseThrow()
+                        .grip();
                 for (PlayedNote note : event.notes()) {
-                    String now = note.fret() + " by " + note.leftFinger();
-                    boolean isNew = !now.equals(pressed.put(note.string(), now));
+                    boolean ofTheGrip = grip.shape().fret(note.string()) == note.fret()
+                            && grip.fingerOn(note.string()) == note.leftFinger();
+                    String now = note.fret() + " by " + note.leftFinger() + (ofTheGrip ? "" : " on " + note.string());
+                    boolean isNew = !pressed.containsValue(now);
+                    pressed.put(note.string(), now);
                     assertEquals(note.fret() > 0 && isNew, event.fingered().contains(note.string()), event.toString());
                 }
             }
@@ -60,6 +70,7 @@ class NotationTest {
             value = {
                 "| D | D |; arpeggio-up-down; ; - 1 3 2 - - - - | - 1 3 2 - - - -",
                 "| C |; arpeggio-up-down; ; 3 - 1 - - - - -",
+                "| F#m |; arpeggio-up-down; ; 1 - - - - - - -",
                 "| C | Am |; ; bass-walk:scale; 321 - - 2 | 231 - - -",
             })
     void fingered_ofAPattern_isWhereEachIsFirstHeard(String chords, String pattern, String fill, String expected) {
@@ -75,6 +86,23 @@ class NotationTest {
                 .map(bar -> bar.events().stream().map(NotationTest::fingers).collect(Collectors.joining(" ")))
                 .collect(Collectors.joining(" | "));
         assertEquals(expected, written);
+    }
+
+    /** A palm lies from the first muted stroke to the last before one that rings, and no farther than the bar. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {"muted-eighths; 0-7 | 0-7", "shuffle-strum; 0-0 3-3 | 0-0 3-3", "folk-strum; | "})
+    void palmMuted_ofAPattern_areTheseRuns(String pattern, String expected) {
+        ArrangementSettings settings =
+                ArrangementSettings.ofRung(3).withPatterns(PatternPlan.of(PartTest.pattern(pattern)));
+        Arrangement arrangement = new Arranger().arrange(PartTest.chart("key: E\ntempo: 100\n| E5 | A5 |"), settings);
+        String found = Notation.of(PartWriter.write(arrangement, settings, List.of())).stream()
+                .map(bar -> bar.palmMuted().stream()
+                        .map(run -> run.first() + "-" + run.last())
+                        .collect(Collectors.joining(" ")))
+                .collect(Collectors.joining(" | "));
+        assertEquals(expected.strip(), found.strip());
     }
 
     private static String fingers(Notation.Event event) {

@@ -109,7 +109,14 @@ class FilesTest {
 
     /** Every row is five lines over six, and nothing is drawn outside the page; large type is all of it larger. */
     @ParameterizedTest
-    @CsvSource({"beat-strum, false", "sixteenth-pick, false", "swing-thumb, false", "sixteenth-pick, true"})
+    @CsvSource({
+        "beat-strum, false",
+        "sixteenth-pick, false",
+        "swing-thumb, false",
+        "muted-eighths, false",
+        "swing-four, false",
+        "sixteenth-pick, true"
+    })
     void pdf_staffAndTab_hasFiveLinesOverSix(String pattern, boolean big) throws Exception {
         float scale = big ? 1.45f : 1;
         byte[] bytes =
@@ -133,6 +140,7 @@ class FilesTest {
         assertTrue(rows >= 2, "a row for each section");
         String text = pdfText(bytes);
         assertEquals(pattern.startsWith("swing"), text.contains("Verse · swing"), text);
+        assertEquals(pattern.startsWith("muted"), text.contains("P.M."), text);
         assertTrue(text.contains("B♭"), text);
     }
 

@@ -17,6 +17,7 @@ import underhand.part.PartBar;
 import underhand.part.PlayedNote;
 import underhand.part.Spelling;
 import underhand.picking.Step.Direction;
+import underhand.picking.Step.Sound;
 import underhand.picking.Step.Weight;
 import underhand.pitch.Mode;
 import underhand.pitch.Pitch;
@@ -235,14 +236,32 @@ public final class MusicXmlWriter {
         }
         slide(events, at, note, tiedFrom, tiedTo);
         technical(events, at, note, index, tiedFrom);
-        if (event.weight() == Weight.ACCENT && index == 0 && !tiedFrom) {
-            xml.open("articulations").empty("accent").close();
+        if (index == 0 && !tiedFrom) {
+            articulations(event);
         }
         xml.close();
         if (words) {
             words(event.place());
         }
+        if (event.sound() == Sound.PALM_MUTE) {
+            xml.open("play").element("mute", "palm").close();
+        }
         xml.close();
+    }
+
+    private void articulations(Event event) {
+        boolean accent = event.weight() == Weight.ACCENT;
+        boolean cut = event.sound() == Sound.CUT;
+        if (accent || cut) {
+            xml.open("articulations");
+            if (accent) {
+                xml.empty("accent");
+            }
+            if (cut) {
+                xml.empty("staccato");
+            }
+            xml.close();
+        }
     }
 
     private void words(int place) {

@@ -11,12 +11,11 @@ import underhand.part.NoteValue;
 import underhand.part.PlayedNote;
 import underhand.picking.Finger;
 import underhand.picking.Step.Direction;
-import underhand.picking.Step.Sound;
 import underhand.picking.Step.Weight;
 
 /**
  * Writes a part as plain tab: its grips with the fingers of the left hand, then a line a string, the highest on top, frets from the capo, the chords as played above and the
- * right hand below ({@code p i m a}, {@code v} for a stroke down, {@code ^} for one up).
+ * right hand below, as {@link #SIGNS} say.
  */
 public final class TabText {
 
@@ -26,6 +25,12 @@ public final class TabText {
     private static final int COLUMN = NoteValue.PER_QUARTER / 4;
 
     private static final int CELL = 2;
+
+    private static final String SIGNS = """
+            Under the strings: p i m a fingers, * too many to write, v stroke down,
+            ^ stroke up, > accent, _ palm muted, . cut short.
+            On the strings: x ghost stroke, h hammer-on, p pull-off, / slide.
+            """;
 
     private final ScoredPart scored;
     private final int strings;
@@ -67,6 +72,7 @@ public final class TabText {
             width += wide;
         }
         append(text, line);
+        text.append(SIGNS);
         return text.toString();
     }
 
@@ -142,16 +148,23 @@ public final class TabText {
         return event.weight() == Weight.GHOST ? "x" : note.technique().sign() + note.fret();
     }
 
+    /** The stroke or the fingers, then how they sound; a star where there is no room before the next event. */
     private static String hand(Event event) {
-        if (event.strum().isPresent()) {
-            String stroke = event.strum().get() == Direction.DOWN ? "v" : "^";
-            return stroke + (event.weight() == Weight.ACCENT ? ">" : event.sound() == Sound.PALM_MUTE ? "_" : "");
-        }
-        List<Finger> fingers =
-                event.notes().stream().flatMap(n -> n.rightFinger().stream()).toList();
-        return fingers.size() > CELL
-                ? "*"
-                : fingers.stream().map(Finger::letter).collect(Collectors.joining());
+        String stroke = event.strum()
+                .map(direction -> direction == Direction.DOWN ? "v" : "^")
+                .orElseGet(() -> event.notes().stream()
+                        .flatMap(n -> n.rightFinger().stream())
+                        .map(Finger::letter)
+                        .collect(Collectors.joining()));
+        String accent = event.weight() == Weight.ACCENT ? ">" : "";
+        String sound = switch (event.sound()) {
+            case RING -> "";
+            case PALM_MUTE -> "_";
+            case CUT -> ".";
+        };
+        int room = Math.max(1, event.length() / COLUMN) * CELL;
+        String all = stroke + accent + sound;
+        return all.length() <= room ? all : stroke.length() <= room ? stroke : "*";
     }
 
     /** Writes into a row, which grows where the text is longer than what is left of it. */

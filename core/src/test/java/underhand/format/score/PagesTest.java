@@ -57,6 +57,9 @@ class PagesTest {
                 E |-3-------------------------------|
                     p       i       m       a
 
+                Under the strings: p i m a fingers, * too many to write, v stroke down,
+                ^ stroke up, > accent, _ palm muted, . cut short.
+                On the strings: x ghost stroke, h hammer-on, p pull-off, / slide.
                 """, picked);
         String strummed =
                 TabText.write("T", scored("key: G\ntempo: 60\n| G |", PLAIN.withPatterns(picked("D> . D_ U"))));

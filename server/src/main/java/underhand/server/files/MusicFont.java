@@ -31,6 +31,8 @@ final class MusicFont {
     static final int SHARP = 0xE262;
     static final int DOUBLE_SHARP = 0xE263;
     static final int DOUBLE_FLAT = 0xE264;
+    static final int ACCENT_ABOVE = 0xE4A0;
+    static final int STACCATO_ABOVE = 0xE4A2;
     static final int REST_WHOLE = 0xE4E3;
 
     /** Width of a black notehead in staff spaces. */

@@ -12,6 +12,7 @@ import underhand.format.staff.StaffBar;
 import underhand.format.staff.StaffKey;
 import underhand.format.staff.StaffNote;
 import underhand.format.staff.StaffWriter;
+import underhand.part.Notation;
 import underhand.part.NoteValue;
 import underhand.part.PartBar;
 
@@ -185,5 +186,21 @@ final class PdfScore {
             }
         }
         staff.notes(spaced.bar(), xs);
+        float[] starts = starts(notes, xs);
+        for (Notation.Run muted : spaced.bar().written().palmMuted()) {
+            tab.palm(starts[muted.first()], starts[muted.last()] + 6);
+        }
+    }
+
+    /** Where each event of a bar begins. */
+    private static float[] starts(List<StaffNote> notes, float[] xs) {
+        float[] starts = new float[notes.size()];
+        int event = 0;
+        for (int i = 0; i < xs.length; i++) {
+            if (!notes.get(i).tied()) {
+                starts[event++] = xs[i];
+            }
+        }
+        return starts;
     }
 }

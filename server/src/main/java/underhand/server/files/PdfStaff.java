@@ -9,6 +9,7 @@ import underhand.format.staff.StaffKey;
 import underhand.format.staff.StaffNote;
 import underhand.format.staff.StaffNote.Head;
 import underhand.hand.Grip;
+import underhand.picking.Step.Sound;
 import underhand.picking.Step.Weight;
 
 /** Draws bars on a staff of five lines whose highest line is so far below the place reached on the page. */
@@ -118,6 +119,9 @@ final class PdfStaff {
                 continue;
             }
             heads(note, xs[i]);
+            if (!note.tied()) {
+                articulations(note, xs[i]);
+            }
             if (note.hasStem()) {
                 stem(note, xs[i], ends[i], bar.beams().stream().noneMatch(beam -> beam.contains(at)));
             }
@@ -179,6 +183,30 @@ final class PdfStaff {
         for (int line = HIGHEST_LINE + 2; line <= note.highest(); line += 2) {
             page.line(x - 2, y(line), x + HEAD + 2, y(line), THIN);
         }
+    }
+
+    /** An accent and a dot on the side of the heads where there is no stem, the dot in a space of the staff. */
+    private void articulations(StaffNote note, float x) throws IOException {
+        int way = note.stemUp() ? -1 : 1;
+        int position = (note.stemUp() ? note.lowest() : note.highest()) + 2 * way;
+        int below = note.stemUp() ? 1 : 0;
+        if (note.event().sound() == Sound.CUT) {
+            boolean onLine = position % 2 == 0 && position >= 0 && position <= HIGHEST_LINE;
+            position += onLine ? way : 0;
+            sign(MusicFont.STACCATO_ABOVE + below, x + (HEAD - 0.34f * SPACE) / 2, position);
+            position += 2 * way;
+        }
+        if (note.event().weight() == Weight.ACCENT) {
+            position = note.stemUp() ? Math.min(position, -1) : Math.max(position, HIGHEST_LINE + 1);
+            sign(MusicFont.ACCENT_ABOVE + below, x - 0.1f * SPACE, position);
+        }
+    }
+
+    /** Lines and spaces accent and dot take on their side of the heads. */
+    private static int articulated(StaffNote note) {
+        boolean cut = note.event().sound() == Sound.CUT;
+        boolean accent = note.event().weight() == Weight.ACCENT;
+        return note.tied() ? 1 : 1 + (cut ? 3 : 0) + (accent ? 4 : 0);
     }
 
     /** The left hand's fingers before the heads; where two would touch, one stands farther out. */
@@ -272,11 +300,11 @@ final class PdfStaff {
 
     /** Lines and spaces a note with its stem takes above the highest line. */
     static int above(StaffNote note) {
-        return note.isRest() ? 0 : Math.max(note.highest() + 1, stemEnd(note)) - HIGHEST_LINE;
+        return note.isRest() ? 0 : Math.max(note.highest() + articulated(note), stemEnd(note)) - HIGHEST_LINE;
     }
 
     /** Lines and spaces a note with its stem takes below the lowest line. */
     static int below(StaffNote note) {
-        return note.isRest() ? 0 : -Math.min(note.lowest() - 1, stemEnd(note));
+        return note.isRest() ? 0 : -Math.min(note.lowest() - articulated(note), stemEnd(note));
     }
 }

@@ -17,6 +17,9 @@ final class PdfTab {
     private static final float STRING = 7.5f;
     private static final float HAND = 13;
 
+    private static final String PALM = "P.M.";
+    private static final float DASH = 2.5f;
+
     /** Points a join has that comes from the row before. */
     private static final float SHORT = 9;
 
@@ -90,10 +93,19 @@ final class PdfTab {
                 note.technique().sign());
     }
 
+    /** Over the strings, from one place to another: the palm lies on them. */
+    void palm(float from, float to) throws IOException {
+        float y = y(strings - 1) - 5;
+        page.text(page.plain, 6, from, y, PALM);
+        float x = from + PdfCanvas.widthOf(page.plain, 6, PALM) + DASH;
+        for (; x < to; x += 2 * DASH) {
+            page.line(x, y - 2, Math.min(to, x + DASH), y - 2, 0.6f);
+        }
+    }
+
     private static String hand(Event event) {
         if (event.strum().isPresent()) {
-            String arrow = event.strum().get() == Direction.DOWN ? "↓" : "↑";
-            return event.weight() == Weight.ACCENT ? arrow + ">" : arrow;
+            return event.strum().get() == Direction.DOWN ? "↓" : "↑";
         }
         return event.notes().stream()
                 .flatMap(n -> n.rightFinger().stream())

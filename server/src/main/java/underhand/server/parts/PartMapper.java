@@ -16,6 +16,7 @@ import underhand.pitch.Pitch;
 import underhand.server.parts.PartView.BarView;
 import underhand.server.parts.PartView.EventView;
 import underhand.server.parts.PartView.NoteView;
+import underhand.server.parts.PartView.RunView;
 import underhand.server.parts.PartView.ValueView;
 
 /** Writes a part as the API gives it. */
@@ -51,7 +52,10 @@ final class PartMapper {
                 bar.quartersABeat(),
                 bar.swing(),
                 bar.pattern(),
-                written.events().stream().map(e -> event(bar, e)).toList());
+                written.events().stream().map(e -> event(bar, e)).toList(),
+                written.palmMuted().stream()
+                        .map(run -> new RunView(run.first(), run.last()))
+                        .toList());
     }
 
     private EventView event(PartBar bar, Event event) {

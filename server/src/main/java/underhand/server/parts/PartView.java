@@ -35,7 +35,11 @@ record PartView(
             double quartersABeat,
             boolean swing,
             String pattern,
-            List<EventView> events) {}
+            List<EventView> events,
+            List<RunView> palmMuted) {}
+
+    /** Events of a bar that stand together, from the first index to the last. */
+    record RunView(int first, int last) {}
 
     /**
      * @param place place in the arrangement; -1 for a rest
