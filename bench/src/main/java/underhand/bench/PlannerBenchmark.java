@@ -17,11 +17,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Arranger;
-import underhand.arrange.GripFinder;
-import underhand.arrange.ReadingChoice;
-import underhand.arrange.Setting;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Parameters;
@@ -30,7 +26,11 @@ import underhand.hand.Rung;
 import underhand.neck.Fretboard;
 import underhand.neck.Guitar;
 import underhand.neck.Tuning;
+import underhand.repertoire.GripFinder;
 import underhand.route.RouteSolver;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.ReadingChoice;
+import underhand.settings.Setting;
 
 /** The speeds that matter: grips of a chord, a route, a sweep, growth, and the ratio to a general shortest path. */
 @BenchmarkMode(Mode.AverageTime)

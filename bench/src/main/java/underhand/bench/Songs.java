@@ -5,9 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Arranger;
-import underhand.arrange.ReadingChoice;
 import underhand.arrange.Sweep;
 import underhand.chart.Bar;
 import underhand.chart.Chart;
@@ -15,6 +13,8 @@ import underhand.chart.Metre;
 import underhand.chart.Placement;
 import underhand.chart.Section;
 import underhand.chord.ChordSymbol;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.ReadingChoice;
 
 /** Charts of any length for measuring: eight chords that come again. */
 final class Songs {

@@ -5,6 +5,11 @@ import java.util.Optional;
 import underhand.chart.Chart;
 import underhand.hand.Parameters;
 import underhand.neck.Fretboard;
+import underhand.repertoire.Beginner;
+import underhand.repertoire.GripStore;
+import underhand.repertoire.KnownGrips;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.FrettingHand;
 
 /**
  * Turns a chart into an arrangement. The same inputs give the same arrangement, whatever its store knows.

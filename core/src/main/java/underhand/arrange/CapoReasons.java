@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import underhand.hand.EffortTerm;
+import underhand.repertoire.RatedGrip;
 
 /** Puts into words what a capo position means for a part. */
 final class CapoReasons {

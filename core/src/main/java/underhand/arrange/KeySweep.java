@@ -8,6 +8,7 @@ import java.util.OptionalInt;
 import underhand.chart.Chart;
 import underhand.harmony.KeyFinder;
 import underhand.pitch.Key;
+import underhand.settings.ArrangementSettings;
 
 /** A song in every key a singer can sing it in, each with its least-effort capo. */
 public final class KeySweep {

@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import underhand.arrange.ReadingChoice.Stand;
 import underhand.chart.Chart;
 import underhand.hand.Rung;
 import underhand.harmony.HarmonyReader;
@@ -15,6 +14,9 @@ import underhand.harmony.Rules;
 import underhand.harmony.Spot;
 import underhand.harmony.Stance;
 import underhand.neck.Shape;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.ReadingChoice;
+import underhand.settings.ReadingChoice.Stand;
 
 /**
  * The ladder of one song: the same chart on all five rungs, each adding something to the rung below.

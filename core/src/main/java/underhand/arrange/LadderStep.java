@@ -1,6 +1,7 @@
 package underhand.arrange;
 
 import java.util.List;
+import underhand.settings.ReadingChoice;
 
 /**
  * One rung of a song's ladder.

@@ -17,6 +17,8 @@ import underhand.harmony.Rules;
 import underhand.neck.Fretboard;
 import underhand.neck.Guitar;
 import underhand.neck.Tuning;
+import underhand.repertoire.RatedGrip;
+import underhand.settings.ArrangementSettings;
 
 /** Says what one arrangement of a song adds to another. */
 final class LadderWords {

@@ -2,6 +2,8 @@ package underhand.arrange;
 
 import java.util.List;
 import underhand.chart.Chart;
+import underhand.repertoire.RatedGrip;
+import underhand.repertoire.WantedChord;
 
 /**
  * A stretch of time in the route: a placement, or a part of one whose readings change chord within it. Its nodes are the
@@ -22,12 +24,7 @@ final class Layer {
      * @param leftOutFrom no grip left out costs less; infinite when none was
      */
     record Block(
-            Segment segment,
-            LayerBuilder.Wanted wanted,
-            boolean held,
-            List<RatedGrip> grips,
-            int locked,
-            double leftOutFrom) {
+            Segment segment, WantedChord wanted, boolean held, List<RatedGrip> grips, int locked, double leftOutFrom) {
 
         int nodes() {
             return grips.size() + (Double.isFinite(leftOutFrom) ? 1 : 0);

@@ -14,9 +14,15 @@ import java.util.stream.Collectors;
 import underhand.arrange.Layer.Block;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
-import underhand.harmony.Form;
 import underhand.harmony.Reading;
 import underhand.neck.Shape;
+import underhand.repertoire.GripFinder;
+import underhand.repertoire.GripPool;
+import underhand.repertoire.KnownGrips;
+import underhand.repertoire.RatedGrip;
+import underhand.repertoire.WantedChord;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.Lock;
 
 /**
  * Lays a song out in layers: for every placement the grips of the chords it may be played with, and the player's locks.
@@ -34,8 +40,8 @@ final class LayerBuilder {
     private final StrokeTiming timing;
     private final boolean repeatsAlike;
     private final Map<Integer, List<Lock>> locks;
-    private final Map<Wanted, Integer> widths = new HashMap<>();
-    private final Map<Wanted, GripPool.Cheapest> searched = new HashMap<>();
+    private final Map<WantedChord, Integer> widths = new HashMap<>();
+    private final Map<WantedChord, GripPool.Cheapest> searched = new HashMap<>();
     private final Map<LockedChord, LockedGrips> locked = new HashMap<>();
     private final int firstWidth;
     private final int mostGrips;
@@ -46,14 +52,7 @@ final class LayerBuilder {
 
     private final List<Integer> unkeptLocks = new ArrayList<>();
 
-    /**
-     * A chord in a form: what grips are searched for.
-     *
-     * @param picked whether it is picked string by string, not strummed
-     */
-    record Wanted(ChordSymbol chord, Form form, boolean picked) {}
-
-    private record LockedChord(Wanted chord, Object lock) {}
+    private record LockedChord(WantedChord chord, Object lock) {}
 
     private record LockedGrips(GripPool.Cheapest grips, int locked) {}
 
@@ -83,7 +82,7 @@ final class LayerBuilder {
     }
 
     /** Looks at more grips of a chord from the next {@link #build} on; false when it was searched as far as may be. */
-    boolean widen(Wanted chord) {
+    boolean widen(WantedChord chord) {
         int most = widths.getOrDefault(chord, firstWidth);
         if (most >= mostGrips) {
             return false;
@@ -152,8 +151,8 @@ final class LayerBuilder {
         return starts;
     }
 
-    private Wanted wanted(Chart.Placed placed, Reading.Step step) {
-        return new Wanted(step.chord(), step.form(), timing.isPicked(placed));
+    private WantedChord wanted(Chart.Placed placed, Reading.Step step) {
+        return new WantedChord(step.chord(), step.form(), timing.isPicked(placed));
     }
 
     private List<Block> blocks(Chart.Placed placed, List<Reading> readings, double from) {
@@ -173,7 +172,7 @@ final class LayerBuilder {
         return blocks;
     }
 
-    private Block block(Chart.Placed placed, Segment segment, Wanted wanted, boolean held) {
+    private Block block(Chart.Placed placed, Segment segment, WantedChord wanted, boolean held) {
         GripPool.Cheapest pool = grips(wanted);
         Optional<Lock> lock = lockOn(placed, segment.part());
         if (lock.isEmpty()) {
@@ -212,7 +211,7 @@ final class LayerBuilder {
     }
 
     /** Locked grips first, then all others. */
-    private LockedGrips lockedGrips(Wanted wanted, Lock lock, GripPool.Cheapest all) {
+    private LockedGrips lockedGrips(WantedChord wanted, Lock lock, GripPool.Cheapest all) {
         Predicate<Shape> keeps =
                 lock instanceof Lock.OnRegion region ? region::holds : ((Lock.OnShape) lock).shape()::equals;
         GripPool.Cheapest kept = kept(wanted, lock);
@@ -227,7 +226,7 @@ final class LayerBuilder {
     }
 
     /** The grips of a chord that keep a lock. */
-    private GripPool.Cheapest kept(Wanted wanted, Lock lock) {
+    private GripPool.Cheapest kept(WantedChord wanted, Lock lock) {
         ChordSymbol chord = wanted.chord();
         GripFinder finder = known.finder(wanted.picked());
         if (lock instanceof Lock.OnRegion region) {
@@ -244,17 +243,17 @@ final class LayerBuilder {
                 && shape.highestFret() <= known.board().frets();
     }
 
-    private GripPool.Cheapest grips(Wanted wanted) {
+    private GripPool.Cheapest grips(WantedChord wanted) {
         return searched.get(wanted);
     }
 
     /** Searches every chord of the song that was not searched yet as far as it is wanted, each on a thread of its own. */
     private void search() {
-        Set<Wanted> missing = new LinkedHashSet<>();
+        Set<WantedChord> missing = new LinkedHashSet<>();
         for (Chart.Placed placed : song.placements()) {
             for (Reading reading : song.readings(placed)) {
                 for (Reading.Step step : reading.steps()) {
-                    Wanted wanted = wanted(placed, step);
+                    WantedChord wanted = wanted(placed, step);
                     if (!searched.containsKey(wanted)) {
                         missing.add(wanted);
                     }
@@ -264,7 +263,7 @@ final class LayerBuilder {
         searched.putAll(missing.parallelStream().collect(Collectors.toMap(chord -> chord, this::cheapest)));
     }
 
-    private GripPool.Cheapest cheapest(Wanted chord) {
+    private GripPool.Cheapest cheapest(WantedChord chord) {
         int most = widths.getOrDefault(chord, firstWidth);
         return searches.cheapest(chord, song.occurrences(chord.chord()), most, inAllFingerings);
     }

@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import underhand.arrange.Layer.Block;
-import underhand.arrange.LayerBuilder.Wanted;
 import underhand.arrange.PlacedGrip.Alternative;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
@@ -23,10 +22,14 @@ import underhand.move.Change;
 import underhand.move.ChangeTerm;
 import underhand.neck.Shape;
 import underhand.pitch.Key;
+import underhand.repertoire.KnownGrips;
+import underhand.repertoire.RatedGrip;
+import underhand.repertoire.WantedChord;
 import underhand.route.Route;
 import underhand.route.RouteSolver;
 import underhand.route.TiedRouteSolver;
 import underhand.route.TiedRouteSolver.Tied;
+import underhand.settings.ArrangementSettings;
 
 /**
  * Solves a song for one capo position: the grips of every chord, the changes between them, the exact cheapest route.
@@ -164,10 +167,10 @@ final class PartSolver {
     private Solution solution(LayerBuilder builder) {
         List<Layer> layers = builder.build();
         Tied tied = tied(layers, builder);
-        Set<Wanted> further = searchedFurther(layers, tied);
+        Set<WantedChord> further = searchedFurther(layers, tied);
         while (!further.isEmpty()) {
             boolean widened = false;
-            for (Wanted chord : further) {
+            for (WantedChord chord : further) {
                 widened |= builder.widen(chord);
             }
             layers = widened ? builder.build() : closed(layers);
@@ -185,8 +188,8 @@ final class PartSolver {
     }
 
     /** Chords of which the cheapest way would take a grip that was left out. */
-    private static Set<Wanted> searchedFurther(List<Layer> layers, Tied tied) {
-        Set<Wanted> chords = new LinkedHashSet<>();
+    private static Set<WantedChord> searchedFurther(List<Layer> layers, Tied tied) {
+        Set<WantedChord> chords = new LinkedHashSet<>();
         for (int layer = 0; layer < layers.size(); layer++) {
             Layer at = layers.get(layer);
             if (at.isLeftOut(tied.nodes()[layer])) {

@@ -6,6 +6,7 @@ import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.harmony.Function;
 import underhand.harmony.Reading;
+import underhand.repertoire.RatedGrip;
 
 /**
  * A chord of the part with the grip chosen for it.

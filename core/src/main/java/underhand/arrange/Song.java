@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
-import underhand.arrange.ReadingChoice.Stand;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.harmony.HarmonyReader;
@@ -16,6 +15,9 @@ import underhand.harmony.Rules;
 import underhand.harmony.Spot;
 import underhand.harmony.Stance;
 import underhand.pitch.Key;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.ReadingChoice;
+import underhand.settings.ReadingChoice.Stand;
 
 /** What the solver needs of a chart: its placements in order, the readings allowed for each, its key, its tempo. */
 final class Song {

@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import underhand.arrange.Layer.Block;
 import underhand.hand.Grip;
+import underhand.repertoire.GripChanges;
+import underhand.repertoire.RatedGrip;
 import underhand.route.Lattice;
 
 /**

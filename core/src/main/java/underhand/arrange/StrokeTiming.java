@@ -12,6 +12,7 @@ import underhand.picking.PatternPlan;
 import underhand.picking.PatternRun;
 import underhand.picking.PickedStrings;
 import underhand.picking.PickingPattern;
+import underhand.repertoire.RatedGrip;
 
 /**
  * The time a hand has to leave a chord: from the last stroke on a string it holds to the first stroke of the next chord,

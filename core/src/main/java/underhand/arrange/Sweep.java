@@ -12,6 +12,8 @@ import underhand.chart.Chart;
 import underhand.harmony.HarmonyReader;
 import underhand.harmony.Reading;
 import underhand.harmony.Rules;
+import underhand.repertoire.SharedLock;
+import underhand.settings.ArrangementSettings;
 
 /**
  * A song solved for the capo positions that were asked for, or for all. What was solved is kept, and so are the prices of

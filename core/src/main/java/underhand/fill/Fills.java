@@ -5,10 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import underhand.arrange.Arrangement;
-import underhand.arrange.ArrangementSettings;
-import underhand.arrange.HouseRules.Filling;
 import underhand.arrange.PlacedGrip;
-import underhand.arrange.Setting;
 import underhand.fill.Sketch.Moment;
 import underhand.hand.FingeringSearch;
 import underhand.hand.Grip;
@@ -18,6 +15,9 @@ import underhand.move.ChangeModel;
 import underhand.neck.Fretboard;
 import underhand.picking.PatternRun;
 import underhand.pitch.Key;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.HouseRules.Filling;
+import underhand.settings.Setting;
 
 /** Proposes fills where there is room for them, the best in time first. */
 public final class Fills {

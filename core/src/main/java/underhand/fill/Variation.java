@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import underhand.arrange.Arrangement;
-import underhand.arrange.ArrangementSettings;
 import underhand.arrange.PlacedGrip;
+import underhand.settings.ArrangementSettings;
 
 /**
  * Varies what is repeated: a fill at the end of every fourth bar of a section that comes again, never one that the rung does

@@ -12,7 +12,6 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import underhand.arrange.Arrangement;
-import underhand.arrange.ArrangementSettings;
 import underhand.arrange.PlacedGrip;
 import underhand.fill.Fill;
 import underhand.fill.FillNote;
@@ -32,6 +31,7 @@ import underhand.picking.Step.Pick;
 import underhand.picking.Step.Sound;
 import underhand.picking.Step.Strum;
 import underhand.picking.Step.Weight;
+import underhand.settings.ArrangementSettings;
 
 /**
  * Strikes the grips of an arrangement by its patterns and fills. A pattern that is faster than the rung's hand is replaced

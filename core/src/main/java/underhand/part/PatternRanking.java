@@ -10,10 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import underhand.arrange.Arrangement;
-import underhand.arrange.ArrangementSettings;
 import underhand.arrange.PlacedGrip;
 import underhand.arrange.PlacedGrip.Alternative;
-import underhand.arrange.Setting;
 import underhand.arrange.TimedChange;
 import underhand.chart.Metre;
 import underhand.hand.Grip;
@@ -25,6 +23,8 @@ import underhand.picking.RightHand;
 import underhand.picking.RightHandLimit;
 import underhand.picking.School;
 import underhand.picking.Step;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.Setting;
 
 /**
  * The patterns that fit a section, the best first, each with its reasons: metre, tempo, rung, with whom it is played, the

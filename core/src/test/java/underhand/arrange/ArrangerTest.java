@@ -22,6 +22,12 @@ import underhand.neck.Fretboard;
 import underhand.neck.Guitar;
 import underhand.neck.Shape;
 import underhand.neck.Tuning;
+import underhand.repertoire.GripFinder;
+import underhand.repertoire.RatedGrip;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.HouseRules;
+import underhand.settings.Lock;
+import underhand.settings.Setting;
 
 class ArrangerTest {
 

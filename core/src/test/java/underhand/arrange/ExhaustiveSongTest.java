@@ -20,6 +20,12 @@ import underhand.move.ChangeModel;
 import underhand.neck.Fretboard;
 import underhand.neck.Guitar;
 import underhand.neck.Tuning;
+import underhand.repertoire.GripFinder;
+import underhand.repertoire.RatedGrip;
+import underhand.repertoire.VoiceLeading;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.HouseRules;
+import underhand.settings.Setting;
 
 /** The part of random small songs against every row of grips there is, priced here anew; and against JGraphT. */
 class ExhaustiveSongTest {

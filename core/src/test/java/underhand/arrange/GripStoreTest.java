@@ -21,6 +21,13 @@ import underhand.format.ChartTextReader;
 import underhand.hand.Parameters;
 import underhand.hand.Rung;
 import underhand.neck.Shape;
+import underhand.repertoire.GripPool;
+import underhand.repertoire.KnownGrips;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.FrettingHand;
+import underhand.settings.HouseRules;
+import underhand.settings.Lock;
+import underhand.settings.Setting;
 
 /** What is kept of earlier songs and dials changes the time an arrangement takes, and nothing else. */
 class GripStoreTest {

@@ -8,6 +8,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import underhand.chord.ChordSymbol;
 import underhand.neck.Shape;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.Lock;
 
 class LadderWordsTest {
 

@@ -13,7 +13,10 @@ import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
 import underhand.hand.Parameters;
 import underhand.harmony.HarmonyReader;
+import underhand.repertoire.KnownGrips;
 import underhand.route.TiedRouteSolver;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.FrettingHand;
 
 /**
  * A part is found among few grips of each chord, with a proof that those left out do not matter: it costs what the cheapest

@@ -6,6 +6,7 @@ import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import underhand.hand.Parameters;
 import underhand.hand.Textbook;
+import underhand.repertoire.RatedGrip;
 
 /**
  * Fits the sound's, the habit's and the change's part of {@code effort-parameters.csv} to {@code teacher-parts.tsv}: a

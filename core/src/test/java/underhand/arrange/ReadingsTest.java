@@ -11,15 +11,20 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import underhand.arrange.HouseRules.Fullness;
-import underhand.arrange.HouseRules.MajorBarre;
-import underhand.arrange.ReadingChoice.Stand;
 import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
 import underhand.harmony.Rules;
 import underhand.harmony.Stance.MinorDominant;
 import underhand.harmony.Stance.SeventhDegree;
 import underhand.neck.Shape;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.HouseRules;
+import underhand.settings.HouseRules.Fullness;
+import underhand.settings.HouseRules.MajorBarre;
+import underhand.settings.Lock;
+import underhand.settings.ReadingChoice;
+import underhand.settings.ReadingChoice.Stand;
+import underhand.settings.Setting;
 
 /** Readings in the route: accepted, pinned, refused, priced; and what each house rule changes. */
 class ReadingsTest {

@@ -17,6 +17,8 @@ import underhand.chart.Section;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Parameters;
 import underhand.neck.Shape;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.Setting;
 
 /** Parts a teacher would write, {@code teacher-parts.tsv}, and how many of their chords the planner chooses alike. */
 final class TeacherParts {

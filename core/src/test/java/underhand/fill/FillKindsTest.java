@@ -14,9 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import underhand.arrange.Arrangement;
-import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Arranger;
-import underhand.arrange.HouseRules;
 import underhand.arrange.PlacedGrip;
 import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
@@ -24,6 +22,8 @@ import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.pitch.Key;
 import underhand.pitch.Mode;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.HouseRules;
 
 /** What each kind of fill is, in every key: the facts of the trade (common practice), checked on every fill proposed. */
 class FillKindsTest {

@@ -10,14 +10,14 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import underhand.arrange.Arrangement;
-import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Arranger;
-import underhand.arrange.HouseRules;
 import underhand.chart.Chart;
 import underhand.fill.Fill;
 import underhand.fill.Fills;
 import underhand.hand.Grip;
 import underhand.picking.PatternPlan;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.HouseRules;
 
 class NotationTest {
 

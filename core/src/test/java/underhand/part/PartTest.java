@@ -17,12 +17,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import underhand.arrange.Arrangement;
-import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Arranger;
-import underhand.arrange.HouseRules;
-import underhand.arrange.HouseRules.Filling;
 import underhand.arrange.PlacedGrip;
-import underhand.arrange.Setting;
 import underhand.chart.Chart;
 import underhand.fill.Fill;
 import underhand.fill.FillNote;
@@ -37,6 +33,10 @@ import underhand.picking.Patterns;
 import underhand.picking.PickingPattern;
 import underhand.picking.RightHandLimit;
 import underhand.picking.School;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.HouseRules;
+import underhand.settings.HouseRules.Filling;
+import underhand.settings.Setting;
 
 /** Grips struck by a right hand: what every part holds to, whatever the chart, the rung and the pattern. */
 class PartTest {

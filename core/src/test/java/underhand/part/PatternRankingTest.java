@@ -7,14 +7,14 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import underhand.arrange.Arrangement;
-import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Arranger;
-import underhand.arrange.Lock;
-import underhand.arrange.Setting;
 import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
 import underhand.neck.Shape;
 import underhand.picking.Patterns;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.Lock;
+import underhand.settings.Setting;
 
 /** Which patterns fit a section, and why. */
 class PatternRankingTest {

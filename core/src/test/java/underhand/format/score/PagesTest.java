@@ -10,10 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import underhand.arrange.Arrangement;
-import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Arranger;
-import underhand.arrange.HouseRules;
-import underhand.arrange.Lock;
 import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
 import underhand.format.ChartTextWriter;
@@ -21,6 +18,9 @@ import underhand.neck.Shape;
 import underhand.part.PartWriter;
 import underhand.picking.PatternPlan;
 import underhand.picking.PickingPattern;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.HouseRules;
+import underhand.settings.Lock;
 
 /** What stands on the page, to the letter. */
 class PagesTest {

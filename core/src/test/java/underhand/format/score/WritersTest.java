@@ -40,7 +40,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import underhand.arrange.Arrangement;
-import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Arranger;
 import underhand.chart.Chart;
 import underhand.chart.Placement;
@@ -60,6 +59,7 @@ import underhand.picking.PatternPlan;
 import underhand.picking.Patterns;
 import underhand.picking.Step.Sound;
 import underhand.picking.Step.Weight;
+import underhand.settings.ArrangementSettings;
 
 /** What is written, read back by other hands: the same notes, the same ticks, the same fingers. */
 class WritersTest {

@@ -13,9 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import underhand.arrange.Arrangement;
-import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Arranger;
-import underhand.arrange.Lock;
 import underhand.chart.Chart;
 import underhand.chart.Metre;
 import underhand.format.ChartTextReader;
@@ -28,6 +26,8 @@ import underhand.picking.PatternPlan;
 import underhand.picking.Patterns;
 import underhand.pitch.Letter;
 import underhand.pitch.SpelledPitch;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.Lock;
 
 /** Staff notation by common practice, as any handbook of notation has it. */
 class StaffWriterTest {

@@ -10,10 +10,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import underhand.arrange.Arrangement;
-import underhand.arrange.ArrangementSettings;
 import underhand.arrange.CapoCandidate;
 import underhand.arrange.PlacedGrip;
-import underhand.arrange.RatedGrip;
 import underhand.arrange.TimedChange;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
@@ -23,6 +21,7 @@ import underhand.harmony.Function;
 import underhand.harmony.HarmonyReader;
 import underhand.harmony.Reading;
 import underhand.neck.Fretboard;
+import underhand.repertoire.RatedGrip;
 import underhand.server.arrangements.ArrangementView.ActView;
 import underhand.server.arrangements.ArrangementView.AlternativeView;
 import underhand.server.arrangements.ArrangementView.CandidateView;
@@ -38,6 +37,7 @@ import underhand.server.arrangements.ArrangementView.WorstChangeView;
 import underhand.server.shapes.GripView;
 import underhand.server.shapes.GripView.EffortView;
 import underhand.server.shapes.GripView.TermView;
+import underhand.settings.ArrangementSettings;
 
 /** Writes an arrangement as the API gives it. */
 final class ArrangementMapper {

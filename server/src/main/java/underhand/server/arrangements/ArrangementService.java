@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import org.springframework.stereotype.Service;
 import underhand.arrange.Arrangement;
-import underhand.arrange.ArrangementSettings;
 import underhand.arrange.Arranger;
 import underhand.arrange.KeySweep;
 import underhand.arrange.Ladder;
@@ -26,6 +25,7 @@ import underhand.server.arrangements.ArrangementView.AlternativeView;
 import underhand.server.arrangements.ArrangementView.FaultView;
 import underhand.server.platform.InputException;
 import underhand.server.shapes.GripView;
+import underhand.settings.ArrangementSettings;
 
 /**
  * Arranges charts, and keeps the last sweeps: a sweep holds every capo position, so moving the capo of a song on screen

@@ -3,11 +3,11 @@ package underhand.server.arrangements;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.function.Function;
-import underhand.arrange.FrettingHand;
-import underhand.arrange.GripStore;
-import underhand.arrange.KnownGrips;
 import underhand.chart.Chart;
 import underhand.harmony.HarmonyReader;
+import underhand.repertoire.GripStore;
+import underhand.repertoire.KnownGrips;
+import underhand.settings.FrettingHand;
 
 /** The grips of the hands that were last asked for, and the harmony of the charts in use, while there is memory to spare. */
 public final class KeptGrips implements GripStore {

@@ -2,10 +2,10 @@ package underhand.server.arrangements;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import io.swagger.v3.oas.annotations.media.Schema;
-import underhand.arrange.Lock;
 import underhand.chart.Chart;
 import underhand.server.platform.InputException;
 import underhand.server.shapes.ShapeInput;
+import underhand.settings.Lock;
 
 /**
  * A placement that keeps a shape, or a region of the neck: either frets, or lowestFret and highestFret.

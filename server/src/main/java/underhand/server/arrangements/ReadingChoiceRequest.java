@@ -3,10 +3,10 @@ package underhand.server.arrangements;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.Locale;
-import underhand.arrange.ReadingChoice;
-import underhand.arrange.ReadingChoice.Stand;
 import underhand.chart.Chart;
 import underhand.server.platform.InputException;
+import underhand.settings.ReadingChoice;
+import underhand.settings.ReadingChoice.Stand;
 
 /**
  * What was said to a reading of a placement.

@@ -4,10 +4,6 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
-import underhand.arrange.ArrangementSettings;
-import underhand.arrange.HouseRules;
-import underhand.arrange.Lock;
-import underhand.arrange.Setting;
 import underhand.chart.Chart;
 import underhand.hand.FingerSpreads;
 import underhand.hand.Player;
@@ -20,6 +16,10 @@ import underhand.server.arrangements.PreviewRequest.PlayerRequest;
 import underhand.server.platform.InputException;
 import underhand.server.players.HouseRulesRequest;
 import underhand.server.players.PairReach;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.HouseRules;
+import underhand.settings.Lock;
+import underhand.settings.Setting;
 
 /** Turns what was sent into settings, naming the field that is wrong. */
 final class SettingsReader {

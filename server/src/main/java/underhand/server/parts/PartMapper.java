@@ -3,7 +3,6 @@ package underhand.server.parts;
 import static underhand.server.shapes.GripView.round;
 
 import java.util.Locale;
-import underhand.arrange.ArrangementSettings;
 import underhand.hand.Grip;
 import underhand.part.Notation;
 import underhand.part.Notation.Event;
@@ -18,6 +17,7 @@ import underhand.server.parts.PartView.EventView;
 import underhand.server.parts.PartView.NoteView;
 import underhand.server.parts.PartView.RunView;
 import underhand.server.parts.PartView.ValueView;
+import underhand.settings.ArrangementSettings;
 
 /** Writes a part as the API gives it. */
 final class PartMapper {

@@ -4,14 +4,14 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
-import underhand.arrange.HouseRules;
-import underhand.arrange.HouseRules.Filling;
-import underhand.arrange.HouseRules.Fullness;
-import underhand.arrange.HouseRules.MajorBarre;
 import underhand.harmony.Stance.MinorDominant;
 import underhand.harmony.Stance.SeventhDegree;
 import underhand.picking.School;
 import underhand.server.platform.InputException;
+import underhand.settings.HouseRules;
+import underhand.settings.HouseRules.Filling;
+import underhand.settings.HouseRules.Fullness;
+import underhand.settings.HouseRules.MajorBarre;
 
 /**
  * The house rules somebody decided; what is missing keeps its default, or the player's own stand.

@@ -5,12 +5,12 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import underhand.arrange.RatedGrip;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Effort;
 import underhand.hand.EffortTerm;
 import underhand.hand.Grip;
 import underhand.neck.Fretboard;
+import underhand.repertoire.RatedGrip;
 
 /**
  * A grip as the API gives it. Arrays run from the lowest string.

@@ -8,9 +8,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import underhand.arrange.GripFinder;
-import underhand.arrange.RatedGrip;
-import underhand.arrange.Setting;
 import underhand.chord.ChordNamer;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Parameters;
@@ -22,8 +19,11 @@ import underhand.neck.Shape;
 import underhand.neck.Tuning;
 import underhand.pitch.Interval;
 import underhand.pitch.Note;
+import underhand.repertoire.GripFinder;
+import underhand.repertoire.RatedGrip;
 import underhand.server.platform.InputException;
 import underhand.server.players.PlayerService;
+import underhand.settings.Setting;
 
 /** Reads chord symbols, names shapes, searches grips. */
 @RestController

@@ -3,8 +3,6 @@ package underhand.server.songs;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Objects;
-import underhand.arrange.ArrangementSettings;
-import underhand.arrange.Setting;
 import underhand.chart.Chart;
 import underhand.hand.Rung;
 import underhand.server.arrangements.FillChoiceRequest;
@@ -13,6 +11,8 @@ import underhand.server.arrangements.PatternChoiceRequest;
 import underhand.server.arrangements.ReadingChoiceRequest;
 import underhand.server.platform.InputException;
 import underhand.server.players.HouseRulesRequest;
+import underhand.settings.ArrangementSettings;
+import underhand.settings.Setting;
 
 /**
  * What has been decided for a song.

@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.repertoire;
 
 import java.util.HashSet;
 import java.util.List;

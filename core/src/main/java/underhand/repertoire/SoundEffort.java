@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.repertoire;
 
 import java.util.Arrays;
 import underhand.chord.ChordSymbol;
@@ -8,6 +8,8 @@ import underhand.hand.Grip;
 import underhand.hand.Parameters;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
+import underhand.settings.HouseRules;
+import underhand.settings.Setting;
 
 /**
  * What a grip lacks as a sound: strings missing, silence inside, muddy lows, holes, doubled notes.

@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.settings;
 
 import underhand.hand.Player;
 import underhand.hand.Rung;
@@ -15,7 +15,8 @@ import underhand.neck.Tuning;
 public record FrettingHand(
         Rung rung, Player player, Guitar guitar, Tuning tuning, int capo, Setting voicing, HouseRules houseRules) {
 
-    static FrettingHand of(ArrangementSettings settings, int capo) {
+    /** The hand settings ask for, with the capo at a fret. */
+    public static FrettingHand of(ArrangementSettings settings, int capo) {
         return new FrettingHand(
                 settings.rung(),
                 settings.player(),
@@ -26,7 +27,8 @@ public record FrettingHand(
                 settings.houseRules());
     }
 
-    Fretboard board() {
+    /** The board it plays on, its frets counted from the capo. */
+    public Fretboard board() {
         return new Fretboard(guitar, tuning, capo);
     }
 }

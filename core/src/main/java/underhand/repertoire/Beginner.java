@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.repertoire;
 
 import underhand.hand.EffortTerm;
 import underhand.hand.Grip;
@@ -7,14 +7,15 @@ import underhand.hand.Parameters;
 import underhand.hand.Rung;
 
 /** Measures grips of any rung by one measure: what they would ask of somebody on the first. */
-final class Beginner {
+public final class Beginner {
 
     private final Repertoire taught = Repertoire.of(Rung.of(Rung.LOWEST));
     private final double newShape;
     private final double strange;
     private final double beyond;
 
-    Beginner(Parameters parameters) {
+    /** @param parameters those of habit are used */
+    public Beginner(Parameters parameters) {
         newShape = parameters.get("habit.new." + Rung.LOWEST);
         strange = parameters.get("habit.strange");
         beyond = parameters.get("habit.beyond");
@@ -25,7 +26,7 @@ final class Beginner {
      *
      * @param occurrences how often the song has the shape: it is learnt once
      */
-    double effort(RatedGrip rated, int occurrences) {
+    public double effort(RatedGrip rated, int occurrences) {
         double sum = 0;
         for (EffortTerm term : EffortTerm.values()) {
             sum += term.group() == EffortTerm.Group.HAND ? rated.effort().of(term) : 0;

@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.settings;
 
 import java.util.List;
 import java.util.Objects;
@@ -64,7 +64,7 @@ public record ArrangementSettings(
     }
 
     /** What the rules of harmony need to know of who plays. */
-    Stance stance() {
+    public Stance stance() {
         return new Stance(
                 rung.level(),
                 setting.bassElsewhere(),

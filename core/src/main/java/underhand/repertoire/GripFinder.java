@@ -1,10 +1,9 @@
-package underhand.arrange;
+package underhand.repertoire;
 
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Predicate;
-import underhand.arrange.GripPool.Candidate;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Effort;
 import underhand.hand.EffortTerm;
@@ -18,6 +17,9 @@ import underhand.harmony.Form;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.neck.ShapeFinder;
+import underhand.repertoire.GripPool.Candidate;
+import underhand.settings.HouseRules;
+import underhand.settings.Setting;
 
 /**
  * All grips of a chord on a neck for a player, a rung and a setting, cheapest first.
@@ -117,7 +119,7 @@ public final class GripFinder {
      *
      * @param where which shapes are looked at
      */
-    GripPool pool(ChordSymbol chord, Form form, int occurrences, Predicate<Shape> where) {
+    public GripPool pool(ChordSymbol chord, Form form, int occurrences, Predicate<Shape> where) {
         Forms wanted = Forms.of(form, chord, setting, board);
         Predicate<Shape> shapes = wanted.shapes().and(where);
         SoundEffort.Roles roles = SoundEffort.Roles.of(chord);

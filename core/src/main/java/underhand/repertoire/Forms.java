@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.repertoire;
 
 import java.util.function.Predicate;
 import underhand.chord.ChordSymbol;
@@ -7,6 +7,7 @@ import underhand.harmony.Form;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.neck.ToneDemand;
+import underhand.settings.Setting;
 
 /**
  * What a form of a chord asks of its shapes and grips.

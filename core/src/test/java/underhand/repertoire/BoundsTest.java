@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.repertoire;
 
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -19,6 +19,8 @@ import underhand.neck.Shape;
 import underhand.neck.ShapeFinder;
 import underhand.neck.ToneDemand;
 import underhand.neck.Tuning;
+import underhand.settings.HouseRules;
+import underhand.settings.Setting;
 
 /** What the search is told of a shape before it is fingered is never more than its cheapest grip costs. */
 class BoundsTest {

@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.repertoire;
 
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -7,6 +7,8 @@ import underhand.hand.Grip;
 import underhand.hand.Parameters;
 import underhand.move.ChangeTerm;
 import underhand.neck.Fretboard;
+import underhand.settings.HouseRules;
+import underhand.settings.Setting;
 
 /**
  * What a change of grip costs the ear: how far the voices move, notes in common that leave their string, and how the top
@@ -16,7 +18,7 @@ import underhand.neck.Fretboard;
  * has a partner (D. Tymoczko, Science 313, 2006, from memory). Sorted voices need no crossing, so it is found by dynamic
  * programming in O(n m). All terms are 0 or more.
  */
-final class VoiceLeading {
+public final class VoiceLeading {
 
     /** A top line that moves this far is moving. */
     private static final int MOVING = 4;
@@ -29,7 +31,7 @@ final class VoiceLeading {
     private final double topLine;
     private final double motion;
 
-    VoiceLeading(Fretboard board, Setting setting, HouseRules houseRules, Parameters parameters) {
+    public VoiceLeading(Fretboard board, Setting setting, HouseRules houseRules, Parameters parameters) {
         this.board = board;
         this.semitone = parameters.get("voices.semitone." + setting.id());
         this.commonTone = parameters.get("voices.common");
@@ -67,7 +69,8 @@ final class VoiceLeading {
         }
     }
 
-    Voices voices(Grip grip) {
+    /** The voices of a grip, from which {@link #effort} is told. */
+    public Voices voices(Grip grip) {
         int[] byString = new int[grip.shape().strings()];
         for (int string = 0; string < byString.length; string++) {
             byString[string] = grip.shape().isSilent(string)
@@ -77,14 +80,15 @@ final class VoiceLeading {
         return new Voices(byString);
     }
 
-    double effort(Voices from, Voices to) {
+    /** What the voices' ways from one grip to the next cost. */
+    public double effort(Voices from, Voices to) {
         return semitone * distance(from.ascending, to.ascending)
                 + commonTone * strayCommonTones(from, to)
                 + topLine(from.top(), to.top());
     }
 
     /** The same as {@link #effort}, term by term; terms that are 0 are left out. */
-    Map<ChangeTerm, Double> terms(Grip before, Grip after) {
+    public Map<ChangeTerm, Double> terms(Grip before, Grip after) {
         Voices from = voices(before);
         Voices to = voices(after);
         Map<ChangeTerm, Double> terms = new EnumMap<>(ChangeTerm.class);

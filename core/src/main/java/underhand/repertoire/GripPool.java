@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.repertoire;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -96,7 +96,7 @@ public final class GripPool {
     }
 
     /** The cheapest grips, and every further fingering of their shapes: a change may want it. */
-    Cheapest cheapestInAllFingerings(int most) {
+    public Cheapest cheapestInAllFingerings(int most) {
         Cheapest cheapest = cheapest(most);
         Set<Shape> shapes = new HashSet<>();
         cheapest.grips().forEach(g -> shapes.add(g.grip().shape()));

@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.repertoire;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -16,7 +16,7 @@ import underhand.move.ChangeModel;
  * first asked for and kept, however often the two chords follow one another and however often the song is solved. For
  * one thread.
  */
-final class GripChanges {
+public final class GripChanges {
 
     /** Part of a bound that stays one however the prices are rounded. */
     private static final double ROUNDED = 1 - 1e-6;
@@ -38,18 +38,18 @@ final class GripChanges {
     }
 
     /** What a change costs that needs more time than there is. */
-    double late(double neededSeconds, double availableSeconds) {
+    public double late(double neededSeconds, double availableSeconds) {
         return lateWeight * Math.max(0, neededSeconds - availableSeconds);
     }
 
     /** Numbers by which {@link Prices} knows grips of a chord; the same grip keeps its number. */
-    int[] numbers(ChordSymbol chord, List<RatedGrip> grips) {
+    public int[] numbers(ChordSymbol chord, List<RatedGrip> grips) {
         Numbering numbering = numberings.computeIfAbsent(chord, c -> new Numbering());
         return grips.stream().mapToInt(g -> numbering.of(g.grip())).toArray();
     }
 
     /** Prices of the changes between two chords' grips; both were numbered before. */
-    Prices between(ChordSymbol from, ChordSymbol to) {
+    public Prices between(ChordSymbol from, ChordSymbol to) {
         return prices.computeIfAbsent(List.of(from, to), pair -> new Prices(numberings.get(from), numberings.get(to)));
     }
 
@@ -74,7 +74,7 @@ final class GripChanges {
     }
 
     /** Effort and seconds of the changes between two chords' grips, by number; priced when they are needed. */
-    final class Prices {
+    public final class Prices {
         private static final float[] NONE = new float[0];
 
         /** Stands for the seconds of a change that is not priced yet. */
@@ -92,7 +92,7 @@ final class GripChanges {
         }
 
         /** What a change costs with so many seconds for it; where that is more than {@code most}, anything above it. */
-        double cost(int left, int reached, double availableSeconds, double most) {
+        public double cost(int left, int reached, double availableSeconds, double most) {
             int at = 2 * left;
             float[] row = reached < known.length ? known[reached] : NONE;
             if (at >= row.length) {

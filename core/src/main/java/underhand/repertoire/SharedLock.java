@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.repertoire;
 
 import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.locks.ReentrantLock;
@@ -8,12 +8,12 @@ import java.util.function.Supplier;
  * A lock under which the pool's workers are put to work. A worker that waits for it is replaced meanwhile: else whoever
  * holds it might wait for work that nobody is left to do.
  */
-final class SharedLock {
+public final class SharedLock {
 
     private final ReentrantLock lock = new ReentrantLock();
 
     /** Does some work while nobody else does any under this lock. */
-    <T> T holding(Supplier<T> work) {
+    public <T> T holding(Supplier<T> work) {
         acquire();
         try {
             return work.get();

@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.settings;
 
 import java.util.Objects;
 import underhand.neck.Shape;
@@ -36,7 +36,7 @@ public sealed interface Lock {
             }
         }
 
-        boolean holds(Shape shape) {
+        public boolean holds(Shape shape) {
             for (int string = 0; string < shape.strings(); string++) {
                 if (shape.isFretted(string) && (shape.fret(string) < lowestFret || shape.fret(string) > highestFret)) {
                     return false;

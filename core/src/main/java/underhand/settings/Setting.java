@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.settings;
 
 /** With whom the guitar plays. */
 public enum Setting {

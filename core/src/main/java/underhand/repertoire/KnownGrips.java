@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.repertoire;
 
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -6,6 +6,7 @@ import underhand.hand.Parameters;
 import underhand.move.ChangeBound;
 import underhand.move.ChangeModel;
 import underhand.neck.Fretboard;
+import underhand.settings.FrettingHand;
 
 /**
  * The grips and changes one hand was priced with, whatever the song. What is found does not depend on what was asked
@@ -24,9 +25,10 @@ public final class KnownGrips {
     private final SharedLock lock = new SharedLock();
 
     /** How the grips of a chord were asked for; where it comes more often a new shape is learnt for less. */
-    private record Asked(LayerBuilder.Wanted wanted, int occurrences, int most, boolean inAllFingerings) {}
+    private record Asked(WantedChord wanted, int occurrences, int most, boolean inAllFingerings) {}
 
-    KnownGrips(FrettingHand hand, Parameters parameters) {
+    /** @param hand whose grips are priced; nothing is known of it yet */
+    public KnownGrips(FrettingHand hand, Parameters parameters) {
         this.board = hand.board();
         this.changes = new ChangeModel(board, hand.rung(), hand.player(), parameters);
         this.voices = new VoiceLeading(board, hand.voicing(), hand.houseRules(), parameters);
@@ -37,35 +39,38 @@ public final class KnownGrips {
         this.picked = strummed.picked();
     }
 
-    SharedLock lock() {
+    /** What is held while a song is solved with what is known here. */
+    public SharedLock lock() {
         return lock;
     }
 
-    Fretboard board() {
+    public Fretboard board() {
         return board;
     }
 
-    ChangeModel changes() {
+    public ChangeModel changes() {
         return changes;
     }
 
-    VoiceLeading voices() {
+    public VoiceLeading voices() {
         return voices;
     }
 
-    GripChanges prices() {
+    /** What changes between its grips cost, kept as they are asked for. */
+    public GripChanges prices() {
         return prices;
     }
 
-    GripFinder finder(boolean picked) {
+    /** @param picked whether chords are picked string by string, not strummed */
+    public GripFinder finder(boolean picked) {
         return picked ? this.picked : strummed;
     }
 
     /** Searches that go on from where they stopped; they take more memory than what they find, so they are not kept. */
-    final class Search {
+    public final class Search {
         private final Map<Sought, GripPool> pools = new ConcurrentHashMap<>();
 
-        private record Sought(LayerBuilder.Wanted wanted, int occurrences) {}
+        private record Sought(WantedChord wanted, int occurrences) {}
 
         /**
          * The cheapest grips of a chord.
@@ -73,7 +78,7 @@ public final class KnownGrips {
          * @param occurrences how often the song has it
          * @param inAllFingerings whether the further fingerings of their shapes are wanted too
          */
-        GripPool.Cheapest cheapest(LayerBuilder.Wanted wanted, int occurrences, int most, boolean inAllFingerings) {
+        public GripPool.Cheapest cheapest(WantedChord wanted, int occurrences, int most, boolean inAllFingerings) {
             Asked asked = new Asked(wanted, occurrences, most, inAllFingerings);
             GripPool.Cheapest known = found.get(asked);
             if (known == null) {
@@ -85,7 +90,7 @@ public final class KnownGrips {
         }
 
         private GripPool pool(Sought sought) {
-            LayerBuilder.Wanted wanted = sought.wanted();
+            WantedChord wanted = sought.wanted();
             return finder(wanted.picked()).pool(wanted.chord(), wanted.form(), sought.occurrences(), shape -> true);
         }
     }

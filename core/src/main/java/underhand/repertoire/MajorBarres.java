@@ -1,9 +1,9 @@
-package underhand.arrange;
+package underhand.repertoire;
 
-import underhand.arrange.HouseRules.MajorBarre;
 import underhand.hand.Grip;
 import underhand.hand.Hold;
 import underhand.neck.Shape;
+import underhand.settings.HouseRules.MajorBarre;
 
 /** Three neighbouring strings stopped on one fret: by one finger across, or by a fingertip each. */
 final class MajorBarres {
