@@ -60,10 +60,10 @@ final class ChordLine {
         int from = 0;
         boolean brackets = false;
         while (matcher.find()) {
-            words(line.substring(from, matcher.start()), from, pieces);
+            String before = line.substring(from, matcher.start());
+            words(brackets ? upTo(line, from, matcher.start(), matcher.end()) : before, from, pieces);
             ChordToken token = ChordToken.of(matcher.group(1).strip(), matcher.start() + 2);
-            boolean glued =
-                    brackets && line.substring(from, matcher.start()).chars().noneMatch(Character::isWhitespace);
+            boolean glued = brackets && before.chars().noneMatch(Character::isWhitespace);
             pieces.add(
                     new Piece(token.isRead() ? Kind.CHORD : Kind.UNREAD, token.text(), token.column(), token, glued));
             brackets = true;
@@ -71,6 +71,16 @@ final class ChordLine {
         }
         words(line.substring(from), from, pieces);
         return new ChordLine(number, pieces, brackets);
+    }
+
+    /** What stands between two places of a line, with a hyphen where its last word goes on after a chord. */
+    private static String upTo(String line, int from, int to, int next) {
+        String text = line.substring(from, to);
+        boolean goesOn = to > from
+                && next < line.length()
+                && Character.isLetter(line.codePointBefore(to))
+                && Character.isLetter(line.codePointAt(next));
+        return goesOn ? text + "-" : text;
     }
 
     private static void words(String text, int offset, List<Piece> pieces) {
@@ -256,8 +266,7 @@ final class ChordLine {
                     .map(p -> p.column() - 1)
                     .orElse(under.get().length());
             int length = under.get().length();
-            return under.get()
-                    .substring(Math.min(from, length), Math.min(to, length))
+            return upTo(under.get(), Math.min(from, length), Math.min(to, length), to)
                     .strip();
         }
 

@@ -58,6 +58,24 @@ class ChartTextReaderTest {
         assertEquals("1:G2 1:D2 2:C4", layout("G  D      C\ntomorrow  rain"));
     }
 
+    /** A word that goes on after a chord has a hyphen where it is split, once. */
+    @ParameterizedTest
+    @CsvSource({
+        "'[Em]lower gate un[D]barred', 'lower gate un-/barred'",
+        "'[Em]lower gate un-[D]barred', 'lower gate un-/barred'",
+        "'[Em]wait, [D]barred', 'wait,/barred'",
+        "'[Em]ü[D]ber', 'ü-/ber'",
+        "'[Em]o''[D]er', 'o''/er'",
+        "'Em   D C\ntomorrow rain', 'tomor-/ro-/w rain'"
+    })
+    void read_wordsSplitByAChord_haveAHyphen(String source, String words) {
+        assertEquals(
+                words,
+                ChartTextReader.read(source).chart().placements().stream()
+                        .map(p -> p.placement().lyric())
+                        .collect(Collectors.joining("/")));
+    }
+
     @Test
     void read_words_goWithTheirChords() {
         Chart chart = ChartTextReader.read("Mor[G]ning on the [D]towpath\nEm       C\nNobody   up")
