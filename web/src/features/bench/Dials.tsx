@@ -33,7 +33,7 @@ export const Dials = memo(function Dials({
         label="Player"
         value={String(decisions.playerId ?? '')}
         options={[
-          ['', 'an adult hand'],
+          ['', 'adult hand'],
           ...(players.data ?? []).map((p) => [String(p.id), p.limits.name] as const),
         ]}
         onPick={(id) => {
@@ -73,7 +73,7 @@ export const Dials = memo(function Dials({
         value={secondValue(decisions)}
         options={[
           ['none', 'nobody'],
-          ['', 'an adult hand'],
+          ['', 'adult hand'],
           ...(players.data ?? []).map((p) => [String(p.id), p.limits.name] as const),
         ]}
         onPick={(id) => onDecide({ second: id === 'none' ? null : besides(id, players.data, decisions) })}

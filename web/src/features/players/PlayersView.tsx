@@ -103,7 +103,7 @@ function Row({
       }}
       sx={{ py: 1.5, borderBottom: 1, borderColor: 'divider' }}
     >
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start', rowGap: 1 }}>
         {children}
         <Button type="submit" variant={isNew ? 'contained' : 'outlined'} disabled={busy || !changed}>
           {isNew ? `Add the ${what}` : 'Save'}
