@@ -11,17 +11,15 @@ public final class GripSvg {
     private static final int FRET = 22;
     private static final int LEFT = 26;
     private static final int TOP = 44;
-    private static final int FEWEST_FRETS = 4;
 
     private GripSvg() {}
 
     /** @param name the chord as it is called above the capo */
     public static String write(String name, Grip grip) {
         Shape shape = grip.shape();
-        int lowest = grip.holds().stream().mapToInt(Hold::fret).min().orElse(1);
-        int highest = Math.max(shape.highestFret(), 0);
-        int first = highest <= FEWEST_FRETS ? 1 : lowest;
-        int frets = Math.max(FEWEST_FRETS, highest - first + 1);
+        FretWindow window = FretWindow.of(grip);
+        int first = window.first();
+        int frets = window.frets();
         int width = LEFT * 2 + STRING * (shape.strings() - 1);
         int height = TOP + FRET * frets + 14;
         XmlText svg = Svg.open(width, height, name + " " + grip);
@@ -30,9 +28,9 @@ public final class GripSvg {
         int right = LEFT + STRING * (shape.strings() - 1);
         for (int fret = 0; fret <= frets; fret++) {
             int y = TOP + FRET * fret;
-            Svg.line(svg, LEFT, y, right, y, fret == 0 && first == 1 ? 4 : 1);
+            Svg.line(svg, LEFT, y, right, y, fret == 0 && window.atNut() ? 4 : 1);
         }
-        if (first > 1) {
+        if (!window.atNut()) {
             svg.element("text", first, "x", LEFT - 10, "y", TOP + FRET / 2 + 4, "text-anchor", "end", "font-size", 11);
         }
         for (int string = 0; string < shape.strings(); string++) {

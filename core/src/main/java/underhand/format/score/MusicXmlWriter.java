@@ -1,11 +1,9 @@
 package underhand.format.score;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import underhand.arrange.PlacedGrip;
 import underhand.chart.Metre;
 import underhand.chord.ChordSymbol;
@@ -37,7 +35,6 @@ public final class MusicXmlWriter {
     private final ScoredPart scored;
     private final Spelling spelling;
     private final int strings;
-    private final Set<Integer> placesSeen = new HashSet<>();
     private Metre metre;
 
     private MusicXmlWriter(XmlText xml, ScoredPart scored) {
@@ -160,8 +157,7 @@ public final class MusicXmlWriter {
 
     private void event(List<Event> events, int at) {
         Event event = events.get(at);
-        boolean begins = event.place() >= 0 && placesSeen.add(event.place());
-        if (begins) {
+        if (event.begins()) {
             harmony(scored.part().arrangement().placements().get(event.place()));
         }
         for (int value = 0; value < event.values().size(); value++) {
@@ -176,7 +172,7 @@ public final class MusicXmlWriter {
                 continue;
             }
             for (int i = 0; i < event.notes().size(); i++) {
-                boolean words = begins && value == 0 && i == 0;
+                boolean words = event.begins() && value == 0 && i == 0;
                 note(events, at, value, i, words);
             }
         }
@@ -201,6 +197,7 @@ public final class MusicXmlWriter {
             xml.open("degree").element("degree-value", degree.value()).element("degree-alter", degree.alter());
             xml.element("degree-type", degree.type()).close();
         }
+        GripFrameXml.write(xml, place.grip().orElseThrow().grip());
         xml.close();
     }
 

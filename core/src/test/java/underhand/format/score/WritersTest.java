@@ -22,12 +22,10 @@ import javax.sound.midi.MidiSystem;
 import javax.sound.midi.Sequence;
 import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
-import org.audiveris.proxymusic.Articulations;
 import org.audiveris.proxymusic.Attributes;
 import org.audiveris.proxymusic.Fingering;
 import org.audiveris.proxymusic.Fret;
 import org.audiveris.proxymusic.HammerOnPullOff;
-import org.audiveris.proxymusic.Mute;
 import org.audiveris.proxymusic.Notations;
 import org.audiveris.proxymusic.Note;
 import org.audiveris.proxymusic.ScorePartwise;
@@ -37,7 +35,6 @@ import org.audiveris.proxymusic.Technical;
 import org.audiveris.proxymusic.util.Marshalling;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import underhand.arrange.Arrangement;
 import underhand.arrange.Arranger;
@@ -57,14 +54,12 @@ import underhand.part.PlayedNote;
 import underhand.part.Strike;
 import underhand.picking.PatternPlan;
 import underhand.picking.Patterns;
-import underhand.picking.Step.Sound;
-import underhand.picking.Step.Weight;
 import underhand.settings.ArrangementSettings;
 
 /** What is written, read back by other hands: the same notes, the same ticks, the same fingers. */
 class WritersTest {
 
-    private static final String SONG = """
+    static final String SONG = """
             title: Salt & Rope
             key: G
             tempo: 84
@@ -203,56 +198,6 @@ class WritersTest {
                 .toList();
         assertTrue(expected.size() > 8);
         assertEquals(expected, proxyNotes(MusicXmlWriter.write("Salt & Rope", List.of(scored))));
-    }
-
-    /** How a stroke sounds: accents, dots, and the palm on the strings. */
-    @ParameterizedTest
-    @CsvSource({
-        "muted-eighths, palm",
-        "shuffle-strum, palm accent",
-        "off-beat-chop, staccato",
-        "swing-four, accent staccato",
-        "arpeggio-up, ''"
-    })
-    void musicXml_readByProxyMusic_hasTheSameAccentsDotsAndMutes(String pattern, String marks) throws Exception {
-        ScoredPart scored = new Case(SONG, pattern, 4, 0).scored();
-        List<String> expected = Notation.of(scored.part()).stream()
-                .flatMap(b -> b.events().stream())
-                .filter(e -> !e.notes().isEmpty())
-                .map(e -> (e.sound() == Sound.PALM_MUTE ? "palm " : "")
-                        + (e.weight() == Weight.ACCENT ? "accent " : "")
-                        + (e.sound() == Sound.CUT ? "staccato " : ""))
-                .toList();
-        for (String mark : marks.split(" ")) {
-            assertTrue(expected.stream().anyMatch(e -> e.contains(mark)), mark);
-        }
-        ScorePartwise score = (ScorePartwise) Marshalling.unmarshal(new ByteArrayInputStream(
-                MusicXmlWriter.write("t", List.of(scored)).getBytes(StandardCharsets.UTF_8)));
-        List<String> found = score.getPart().get(0).getMeasure().stream()
-                .flatMap(m -> m.getNoteOrBackupOrForward().stream())
-                .filter(item -> item instanceof Note note
-                        && note.getPitch() != null
-                        && note.getChord() == null
-                        && note.getTie().stream()
-                                .noneMatch(t -> t.getType().value().equals("stop")))
-                .map(item -> marks((Note) item))
-                .toList();
-        assertEquals(expected, found);
-    }
-
-    private static String marks(Note note) {
-        StringBuilder marks = new StringBuilder();
-        if (note.getPlay() != null) {
-            note.getPlay()
-                    .getIpaOrMuteOrSemiPitched()
-                    .forEach(m -> marks.append(((Mute) m).value()).append(' '));
-        }
-        note.getNotations().stream()
-                .flatMap(n -> n.getTiedOrSlurOrTuplet().stream())
-                .filter(Articulations.class::isInstance)
-                .flatMap(a -> ((Articulations) a).getAccentOrStrongAccentOrStaccato().stream())
-                .forEach(a -> marks.append(a.getName().getLocalPart()).append(' '));
-        return marks.toString();
     }
 
     /** A slide or a hammer-on over a bar line begins in the bar before. */

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import underhand.arrange.PlacedGrip;
+import underhand.format.score.FretWindow;
 import underhand.format.score.ScoredPart;
 import underhand.hand.Grip;
 import underhand.hand.Hold;
@@ -23,7 +24,6 @@ final class PdfSheet {
     private static final float FACTS = 10;
     private static final float FRAME = 70;
     private static final float FRAME_HEIGHT = 92;
-    private static final int FEWEST_FRETS = 4;
 
     private final PdfCanvas page;
 
@@ -128,16 +128,15 @@ final class PdfSheet {
         Shape shape = grip.shape();
         float string = 50f / (shape.strings() - 1);
         float fret = 13;
-        int lowest = grip.holds().stream().mapToInt(Hold::fret).min().orElse(1);
-        int highest = Math.max(0, shape.highestFret());
-        int first = highest <= FEWEST_FRETS ? 1 : lowest;
-        int frets = Math.max(FEWEST_FRETS, highest - first + 1);
+        FretWindow window = FretWindow.of(grip);
+        int first = window.first();
+        int frets = window.frets();
         float top = 26;
         page.text(page.bold, 11, left, 10, name);
         for (int i = 0; i <= frets; i++) {
-            page.line(left, top + i * fret, left + 50, top + i * fret, i == 0 && first == 1 ? 2.5f : 0.6f);
+            page.line(left, top + i * fret, left + 50, top + i * fret, i == 0 && window.atNut() ? 2.5f : 0.6f);
         }
-        if (first > 1) {
+        if (!window.atNut()) {
             page.text(page.plain, 7, left + 53, top + 9, Integer.toString(first));
         }
         for (int i = 0; i < shape.strings(); i++) {
