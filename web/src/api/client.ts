@@ -234,8 +234,8 @@ export function previewBody(
     body.tempo = decisions.tempo;
   }
   if (player) {
-    const { name, comfortableMm, widestMm, pairs, thumb, changeFactor, shapes } = player;
-    body.player = { name, comfortableMm, widestMm, pairs, thumb, changeFactor, shapes };
+    const { name, comfortableMm, widestMm, pairs, thumb, changeFactor, shapes, leftHanded } = player;
+    body.player = { name, comfortableMm, widestMm, pairs, thumb, changeFactor, shapes, leftHanded };
   }
   if (guitar) {
     const { scaleLengthMm, nutSpreadMm, bridgeSpreadMm, frets } = guitar;

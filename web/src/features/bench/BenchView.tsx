@@ -7,10 +7,9 @@ import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { Link, useLocation, useParams } from 'react-router';
 import type { Arrangement, Decisions, Placement } from '../../api/client';
-import { usePlayers } from '../../api/useArrangement';
 import { usePart, useSecondPart } from '../../api/usePart';
 import { useSecond, useSecondBody } from '../../api/useSecond';
-import { LeftHanded } from '../../shared/hand';
+import { Handed } from '../../shared/Handed';
 import { Problem } from '../../shared/Problem';
 import { useSettled } from '../../shared/useSettled';
 import { CapoRuler } from './CapoRuler';
@@ -88,7 +87,6 @@ function Bench({ id }: { id: number }) {
     [openHelp, toggleLoop, onPlay],
   );
   useBenchKeys(data, chosen, alternatives, select, dispatch, others);
-  const player = usePlayers().data?.find((p) => p.id === state.present.decisions.playerId);
 
   if (song.isError) {
     return (
@@ -102,7 +100,7 @@ function Bench({ id }: { id: number }) {
   }
   const { decisions } = state.present;
   return (
-    <LeftHanded value={player?.limits.leftHanded ?? false}>
+    <Handed playerId={decisions.playerId}>
       <Box sx={{ display: 'flex', flexDirection: 'column', height: { md: '100%' }, minHeight: '100%' }}>
         <Box
           component="main"
@@ -239,7 +237,7 @@ function Bench({ id }: { id: number }) {
           />
         )}
       </Box>
-    </LeftHanded>
+    </Handed>
   );
 }
 

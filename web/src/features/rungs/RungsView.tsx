@@ -12,6 +12,7 @@ import { songKeys } from '../../api/queryKeys';
 import { useArrangement, useSongBody } from '../../api/useArrangement';
 import { MONO } from '../../app/theme';
 import { GripFrame } from '../../shared/GripFrame';
+import { Handed } from '../../shared/Handed';
 import { Problem } from '../../shared/Problem';
 import { onSection, sectionsOf } from './ladder';
 
@@ -60,23 +61,25 @@ export function RungsView() {
         </Typography>
       </Box>
       {error && <Problem error={error} onRetry={() => void steps.refetch()} />}
-      {steps.data?.map((step) => (
-        <Rung
-          key={step.rung}
-          step={step}
-          most={most}
-          chosen={step.rung === decisions.rung}
-          busy={choose.isPending}
-          onChoose={() => {
-            if (song.data) {
-              const readings = onSection(song.data.decisions.readings, step, arrangement.data, section);
-              choose.mutate({ song: song.data, decisions: { ...decisions, rung: step.rung, readings } });
-            }
-          }}
-        />
-      )) ??
-        (!error &&
-          [0, 1, 2, 3, 4].map((i) => <Skeleton key={i} variant="rounded" height={120} sx={{ my: 1 }} />))}
+      <Handed playerId={decisions.playerId}>
+        {steps.data?.map((step) => (
+          <Rung
+            key={step.rung}
+            step={step}
+            most={most}
+            chosen={step.rung === decisions.rung}
+            busy={choose.isPending}
+            onChoose={() => {
+              if (song.data) {
+                const readings = onSection(song.data.decisions.readings, step, arrangement.data, section);
+                choose.mutate({ song: song.data, decisions: { ...decisions, rung: step.rung, readings } });
+              }
+            }}
+          />
+        )) ??
+          (!error &&
+            [0, 1, 2, 3, 4].map((i) => <Skeleton key={i} variant="rounded" height={120} sx={{ my: 1 }} />))}
+      </Handed>
     </Box>
   );
 }

@@ -22,6 +22,7 @@ import { Transport } from '../sound/Transport';
 import { usePlayback } from '../sound/usePlayback';
 import { usePractised } from '../sound/usePractised';
 import { Engraving } from './Engraving';
+import { Handed } from '../../shared/Handed';
 import { FilesMenu } from './FilesMenu';
 import { Pedal } from './Pedal';
 import type { PedalAct } from './pedals';
@@ -138,25 +139,29 @@ export function SheetView() {
       {error !== null && error !== undefined && <Problem error={error} />}
       {!arrangement.data && !error && <Skeleton variant="rounded" height={420} />}
       {arrangement.data && (
-        <OneGuitar
-          title={title}
-          arrangement={arrangement.data}
-          part={part}
-          layout={layout}
-          big={big}
-          sounding={playback.place}
-        />
+        <Handed playerId={decisions.playerId}>
+          <OneGuitar
+            title={title}
+            arrangement={arrangement.data}
+            part={part}
+            layout={layout}
+            big={big}
+            sounding={playback.place}
+          />
+        </Handed>
       )}
       {second && (
         <Box sx={{ breakBefore: 'page', mt: 5 }}>
-          <OneGuitar
-            title="Second guitar"
-            arrangement={second.arrangement as Arrangement}
-            part={secondPart}
-            layout={layout}
-            big={big}
-            sounding={null}
-          />
+          <Handed playerId={decisions.second?.playerId ?? null}>
+            <OneGuitar
+              title="Second guitar"
+              arrangement={second.arrangement as Arrangement}
+              part={secondPart}
+              layout={layout}
+              big={big}
+              sounding={null}
+            />
+          </Handed>
         </Box>
       )}
       <Pedal onAct={onPedal} />

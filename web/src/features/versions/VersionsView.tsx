@@ -11,6 +11,7 @@ import { NO_DECISIONS } from '../../api/decisions';
 import { useArrangement } from '../../api/useArrangement';
 import { MONO } from '../../app/theme';
 import { GripFrame } from '../../shared/GripFrame';
+import { Handed } from '../../shared/Handed';
 import { Problem } from '../../shared/Problem';
 import { differences, facts, type Difference } from './compare';
 import { useVersions, type Kept } from './useVersions';
@@ -146,7 +147,11 @@ function Comparison({
       </Box>
       {error && <Problem error={error} />}
       {first.data && second.data ? (
-        <SideBySide left={first.data} right={second.data} />
+        <SideBySide
+          left={first.data}
+          right={second.data}
+          players={[left, right].map((kept) => kept?.decisions.playerId ?? null)}
+        />
       ) : (
         !error && <Skeleton variant="rounded" height={240} />
       )}
@@ -160,7 +165,16 @@ function useKept(kept: Kept | undefined) {
   return useArrangement(kept?.source ?? '', kept?.decisions ?? NO_DECISIONS, kept !== undefined);
 }
 
-function SideBySide({ left, right }: { left: Arrangement; right: Arrangement }) {
+function SideBySide({
+  left,
+  right,
+  players,
+}: {
+  left: Arrangement;
+  right: Arrangement;
+  /** Who plays the left and who the right one. */
+  players: (number | null)[];
+}) {
   const others = differences(left, right);
   return (
     <>
@@ -197,13 +211,13 @@ function SideBySide({ left, right }: { left: Arrangement; right: Arrangement }) 
         {others.length === 0 ? 'Every grip is the same' : 'Where the grips differ'}
       </Typography>
       {others.map((other, i) => (
-        <Other key={i} other={other} />
+        <Other key={i} other={other} players={players} />
       ))}
     </>
   );
 }
 
-function Other({ other }: { other: Difference }) {
+function Other({ other, players }: { other: Difference; players: (number | null)[] }) {
   return (
     <Box
       sx={{ display: 'grid', gridTemplateColumns: COLUMNS, columnGap: 2, alignItems: 'center', py: 0.5 }}
@@ -216,7 +230,11 @@ function Other({ other }: { other: Difference }) {
       </Box>
       {[other.left, other.right].map(({ name, grip }, side) => (
         <Box key={side} sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
-          {grip && <GripFrame grip={grip} size={0.85} />}
+          {grip && (
+            <Handed playerId={players[side] ?? null}>
+              <GripFrame grip={grip} size={0.85} />
+            </Handed>
+          )}
           <span>
             <strong>{name}</strong>{' '}
             <Box component="span" sx={{ fontFamily: MONO }}>

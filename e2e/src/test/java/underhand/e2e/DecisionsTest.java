@@ -115,6 +115,10 @@ class DecisionsTest extends InDemoBook {
     void player_leftHanded_seesTheNeckTheOtherWayRound() {
         openSong("Heron, Standing");
         double lowest = axis();
+        for (String view : List.of("Sheet", "Rungs")) {
+            browser.button(view).click();
+            assertTrue(silentStringOfC() < 0.5, view + ": the lowest string at the left");
+        }
         browser.go(application.address() + "/players");
         browser.find(By.xpath("//input[@value='Steady strummer']/ancestor::form//*[normalize-space()='left-handed']"))
                 .click();
@@ -131,6 +135,18 @@ class DecisionsTest extends InDemoBook {
             return true;
         });
         browser.awaitTrue(() -> axis() > lowest + 100);
+        for (String view : List.of("Sheet", "Rungs")) {
+            browser.button(view).click();
+            browser.awaitTrue(() -> silentStringOfC() > 0.5);
+        }
+    }
+
+    /** Where the silent lowest string of the open C is drawn in its frame: 0 at the left, 1 at the right. */
+    private double silentStringOfC() {
+        WebElement frame = browser.find(By.cssSelector("main svg[aria-label^='x32010']"));
+        WebElement silent = frame.findElement(By.xpath(".//*[local-name()='text'][.='×']"));
+        double from = frame.getRect().getX();
+        return (silent.getRect().getX() - from) / frame.getRect().getWidth();
     }
 
     /** Where capo 0 stands on the ruler: at the left, or at the right for a left-handed player. */

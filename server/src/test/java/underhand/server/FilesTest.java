@@ -22,6 +22,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import javax.sound.midi.MidiSystem;
@@ -181,6 +182,28 @@ class FilesTest {
         }
         heights.sort(Comparator.reverseOrder());
         return heights;
+    }
+
+    /** The open C, its silent string at the left or, for a left-handed player, at the right. */
+    @ParameterizedTest
+    @CsvSource({"false, ×\\s*○\\s*○", "true, ○\\s*○\\s*×"})
+    void pdf_forALeftHandedPlayer_drawsGripsTheOtherWayRound(boolean leftHanded, String signs) throws Exception {
+        Map<String, Object> song =
+                Map.of("chart", Map.of("source", "| C |"), "rung", 1, "player", Map.of("leftHanded", leftHanded));
+        byte[] bytes = mvc.perform(post("/api/v1/files")
+                        .contentType(APPLICATION_JSON)
+                        .content(json.writeValueAsBytes(Map.of("format", "pdf", "song", song))))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        PDFTextStripper fromLeftToRight = new PDFTextStripper();
+        fromLeftToRight.setSortByPosition(true);
+        String text;
+        try (PDDocument document = Loader.loadPDF(bytes)) {
+            text = fromLeftToRight.getText(document);
+        }
+        assertTrue(Pattern.compile(signs).matcher(text).find(), text);
     }
 
     @Test

@@ -15,7 +15,7 @@ public final class GripSvg {
     private GripSvg() {}
 
     /** @param name the chord as it is called above the capo */
-    public static String write(String name, Grip grip) {
+    public static String write(String name, Grip grip, Handedness handedness) {
         Shape shape = grip.shape();
         FretWindow window = FretWindow.of(grip);
         int first = window.first();
@@ -34,7 +34,7 @@ public final class GripSvg {
             svg.element("text", first, "x", LEFT - 10, "y", TOP + FRET / 2 + 4, "text-anchor", "end", "font-size", 11);
         }
         for (int string = 0; string < shape.strings(); string++) {
-            int x = LEFT + STRING * string;
+            int x = LEFT + STRING * handedness.column(string, shape.strings());
             Svg.line(svg, x, TOP, x, TOP + FRET * frets, 1);
             if (!shape.isFretted(string)) {
                 String sign = shape.isSilent(string) ? "×" : "○";
@@ -43,8 +43,8 @@ public final class GripSvg {
         }
         for (Hold hold : grip.holds()) {
             int y = TOP + FRET * (hold.fret() - first) + FRET / 2;
-            int low = LEFT + STRING * hold.lowString();
-            int high = LEFT + STRING * hold.highString();
+            int low = LEFT + STRING * handedness.column(hold.lowString(), shape.strings());
+            int high = LEFT + STRING * handedness.column(hold.highString(), shape.strings());
             if (hold.isBarre()) {
                 svg.empty(
                         "line",

@@ -27,9 +27,11 @@ public final class RoadSvg {
 
     private final Arrangement arrangement;
     private final Fretboard board;
+    private final Handedness handedness;
     private final int highest;
 
-    private RoadSvg(Arrangement arrangement, Fretboard board) {
+    private RoadSvg(Arrangement arrangement, Fretboard board, Handedness handedness) {
+        this.handedness = handedness;
         this.arrangement = arrangement;
         this.board = board;
         this.highest = arrangement.placements().stream()
@@ -39,8 +41,8 @@ public final class RoadSvg {
     }
 
     /** @param board the neck with its capo where the arrangement has it */
-    public static String write(String title, Arrangement arrangement, Fretboard board) {
-        return new RoadSvg(arrangement, board).write(title);
+    public static String write(String title, Arrangement arrangement, Fretboard board, Handedness handedness) {
+        return new RoadSvg(arrangement, board, handedness).write(title);
     }
 
     private String write(String title) {
@@ -70,7 +72,11 @@ public final class RoadSvg {
     }
 
     private double x(int column, Hold hold) {
-        return round(column + STRING * (hold.lowString() + hold.highString()) / 2.0);
+        return round((x(column, hold.lowString()) + x(column, hold.highString())) / 2);
+    }
+
+    private double x(int column, int string) {
+        return column + STRING * handedness.column(string, board.strings());
     }
 
     private void threads(XmlText svg, TimedChange change, Map<Integer, Integer> columns) {
@@ -136,7 +142,7 @@ public final class RoadSvg {
                             "text",
                             sign,
                             "x",
-                            column + STRING * string,
+                            x(column, string),
                             "y",
                             TOP + HEIGHT + 14,
                             "text-anchor",
@@ -150,11 +156,11 @@ public final class RoadSvg {
                     svg.empty(
                             "line",
                             "x1",
-                            column + STRING * hold.lowString(),
+                            x(column, hold.lowString()),
                             "y1",
                             middle(hold.fret()),
                             "x2",
-                            column + STRING * hold.highString(),
+                            x(column, hold.highString()),
                             "y2",
                             middle(hold.fret()),
                             "stroke",

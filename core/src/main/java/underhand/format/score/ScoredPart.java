@@ -10,13 +10,15 @@ import underhand.pitch.Key;
  *
  * @param name as printed, such as Guitar or Second guitar
  * @param nylon whether it sounds on nylon strings
+ * @param handedness which way round its grips are drawn
  */
-public record ScoredPart(String name, Part part, Tuning tuning, boolean nylon) {
+public record ScoredPart(String name, Part part, Tuning tuning, boolean nylon, Handedness handedness) {
 
     public ScoredPart {
         Objects.requireNonNull(name, "name");
         Objects.requireNonNull(part, "part");
         Objects.requireNonNull(tuning, "tuning");
+        Objects.requireNonNull(handedness, "handedness");
     }
 
     public int capo() {

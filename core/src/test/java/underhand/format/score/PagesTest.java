@@ -1,11 +1,13 @@
 package underhand.format.score;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -14,6 +16,8 @@ import underhand.arrange.Arranger;
 import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
 import underhand.format.ChartTextWriter;
+import underhand.hand.Grip;
+import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.part.PartWriter;
 import underhand.picking.PatternPlan;
@@ -32,7 +36,12 @@ class PagesTest {
     private static ScoredPart scored(String song, ArrangementSettings settings) {
         Arrangement arrangement =
                 new Arranger().arrange(ChartTextReader.read(song).chart(), settings);
-        return new ScoredPart("Guitar", PartWriter.write(arrangement, settings, List.of()), settings.tuning(), false);
+        return new ScoredPart(
+                "Guitar",
+                PartWriter.write(arrangement, settings, List.of()),
+                settings.tuning(),
+                false,
+                Handedness.RIGHT);
     }
 
     private static PatternPlan picked(String steps) {
@@ -77,12 +86,49 @@ class PagesTest {
                         .get(0)
                         .grip()
                         .orElseThrow()
-                        .grip());
+                        .grip(),
+                Handedness.RIGHT);
         XmlNode drawn = XmlNode.read(svg.getBytes(StandardCharsets.UTF_8));
         assertEquals(3, drawn.all("circle").count());
         assertEquals(2, drawn.all("text").filter(t -> t.text().equals("○")).count());
         assertEquals(1, drawn.all("text").filter(t -> t.text().equals("×")).count());
         assertEquals("C x32010 -32-1-", drawn.textAt("title").orElseThrow());
+    }
+
+    /** For a left-handed player every mark is where a mirror shows it, and the letters can still be read. */
+    @Test
+    void gripAndRoad_forALeftHandedPlayer_areMirrored() {
+        ScoredPart part = scored("key: C\n| C | F | G |", PLAIN);
+        Arrangement arrangement = part.part().arrangement();
+        arrangement.placements().forEach(place -> {
+            Grip grip = place.grip().orElseThrow().grip();
+            assertEquals(
+                    marks(GripSvg.write("x", grip, Handedness.RIGHT), -1, 2 * 26 + 5 * 18),
+                    marks(GripSvg.write("x", grip, Handedness.LEFT), 1, 0));
+        });
+        Fretboard board = new Fretboard(PLAIN.guitar(), PLAIN.tuning(), 0);
+        String right = RoadSvg.write("t", arrangement, board, Handedness.RIGHT);
+        String left = RoadSvg.write("t", arrangement, board, Handedness.LEFT);
+        assertEquals(marks(right, 1, 0).size(), marks(left, 1, 0).size());
+        assertNotEquals(marks(right, 1, 0), marks(left, 1, 0));
+    }
+
+    /** Dots and signs of a drawing by kind and place, each x times a factor and shifted. */
+    private static List<String> marks(String svg, int factor, double shift) {
+        XmlNode drawn = XmlNode.read(svg.getBytes(StandardCharsets.UTF_8));
+        return Stream.of("circle", "text")
+                .flatMap(drawn::all)
+                .filter(node -> !node.text().equals("x"))
+                .map(node -> {
+                    String x = node.name().equals("circle") ? "cx" : "x";
+                    String y = node.name().equals("circle") ? "cy" : "y";
+                    double at = shift
+                            + factor * Double.parseDouble(node.attribute(x).orElseThrow());
+                    return node.name() + node.text() + " " + at + " "
+                            + node.attribute(y).orElseThrow();
+                })
+                .sorted()
+                .toList();
     }
 
     @Test
@@ -100,7 +146,8 @@ class PagesTest {
                         .get(0)
                         .grip()
                         .orElseThrow()
-                        .grip());
+                        .grip(),
+                Handedness.RIGHT);
         assertTrue(svg.contains(">8</text>"), svg);
     }
 
@@ -109,7 +156,7 @@ class PagesTest {
         ArrangementSettings settings = ArrangementSettings.ofRung(1).withCapo(2);
         ScoredPart part = scored("key: A\n| A | D | E |", settings);
         underhand.neck.Fretboard board = new underhand.neck.Fretboard(settings.guitar(), settings.tuning(), 2);
-        String svg = RoadSvg.write("Road", part.part().arrangement(), board);
+        String svg = RoadSvg.write("Road", part.part().arrangement(), board, Handedness.RIGHT);
         assertTrue(svg.contains(">capo</text>"));
         for (String chord : List.of("G", "C", "D")) {
             assertTrue(svg.contains(">" + chord + "</text>"), chord);

@@ -97,7 +97,7 @@ class WritersTest {
                 }
             });
             Part part = PartWriter.write(arrangement, settings, chosen);
-            return new ScoredPart("Guitar", part, settings.tuning(), false);
+            return new ScoredPart("Guitar", part, settings.tuning(), false, Handedness.RIGHT);
         }
     }
 
@@ -342,7 +342,8 @@ class WritersTest {
         ScoredPart scored = song.scored();
         Arrangement arrangement = scored.part().arrangement();
         Fretboard board = new Fretboard(ArrangementSettings.ofRung(1).guitar(), Tuning.STANDARD, arrangement.capo());
-        XmlNode road = XmlNode.read(RoadSvg.write("t", arrangement, board).getBytes(StandardCharsets.UTF_8));
+        XmlNode road = XmlNode.read(
+                RoadSvg.write("t", arrangement, board, Handedness.RIGHT).getBytes(StandardCharsets.UTF_8));
         long fingers = arrangement.placements().stream()
                 .mapToLong(p -> p.grip().orElseThrow().grip().holds().stream()
                         .filter(h -> !h.isBarre())
@@ -350,8 +351,9 @@ class WritersTest {
                 .sum();
         assertEquals(fingers, road.all("circle").count());
         arrangement.placements().forEach(p -> {
-            XmlNode frame = XmlNode.read(
-                    GripSvg.write("C", p.grip().orElseThrow().grip()).getBytes(StandardCharsets.UTF_8));
+            XmlNode frame =
+                    XmlNode.read(GripSvg.write("C", p.grip().orElseThrow().grip(), Handedness.RIGHT)
+                            .getBytes(StandardCharsets.UTF_8));
             assertEquals("svg", frame.name());
         });
     }

@@ -40,6 +40,7 @@ public record PreviewRequest(
      *
      * @param comfortableMm between fingers 1 and 4; the other pairs in proportion, unless they are in {@code pairs}
      * @param shapes shapes the player has on top of those taught up to the rung
+     * @param leftHanded whether grips are drawn the other way round in files; they are the same
      */
     public record PlayerRequest(
             String name,
@@ -48,7 +49,8 @@ public record PreviewRequest(
             List<PairReach> pairs,
             Boolean thumb,
             Double changeFactor,
-            List<String> shapes) {}
+            List<String> shapes,
+            Boolean leftHanded) {}
 
     /** A guitar that differs from a steel-string acoustic; lengths in mm. */
     public record GuitarRequest(Double scaleLengthMm, Double nutSpreadMm, Double bridgeSpreadMm, Integer frets) {}

@@ -16,6 +16,7 @@ import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
 import underhand.format.ChartTextWriter;
 import underhand.format.score.GripSvg;
+import underhand.format.score.Handedness;
 import underhand.format.score.MidiTuneReader;
 import underhand.format.score.MidiWriter;
 import underhand.format.score.MusicXmlReader;
@@ -26,6 +27,7 @@ import underhand.format.score.RoadSvg;
 import underhand.format.score.ScoredPart;
 import underhand.format.score.TabText;
 import underhand.neck.Fretboard;
+import underhand.server.arrangements.PreviewRequest;
 import underhand.server.files.FileController.FileRequest;
 import underhand.server.files.FileController.ReadView;
 import underhand.server.files.PdfSheet.Look;
@@ -51,7 +53,12 @@ class FileService {
     record Written(String name, String type, byte[] bytes) {}
 
     /** What every file is written from. */
-    private record Song(String title, String source, PartService.Written first, List<ScoredPart> parts) {}
+    private record Song(String title, String source, PartService.Written first, List<ScoredPart> parts) {
+
+        Handedness handedness() {
+            return parts.get(0).handedness();
+        }
+    }
 
     Written write(FileRequest request) {
         if (request.song() == null || request.format() == null) {
@@ -77,9 +84,13 @@ class FileService {
                 ? "Untitled song"
                 : first.arranged().chart().title();
         List<ScoredPart> scored = new ArrayList<>();
-        scored.add(scored("Guitar", first, Boolean.TRUE.equals(request.nylon())));
+        scored.add(scored("Guitar", first, Boolean.TRUE.equals(request.nylon()), handedness(request.song())));
         if (request.second() != null) {
-            scored.add(scored("Second guitar", parts.second(request.song(), request.second()), false));
+            scored.add(scored(
+                    "Second guitar",
+                    parts.second(request.song(), request.second()),
+                    false,
+                    handedness(request.second())));
         }
         boolean asTyped = request.song().transpose() == null || request.song().transpose() == 0;
         Chart chart = first.arranged().chart();
@@ -87,9 +98,13 @@ class FileService {
         return new Song(title, source, first, scored);
     }
 
-    private static ScoredPart scored(String name, PartService.Written written, boolean nylon) {
+    private static Handedness handedness(PreviewRequest song) {
+        return Handedness.of(song.player() == null ? null : song.player().leftHanded());
+    }
+
+    private static ScoredPart scored(String name, PartService.Written written, boolean nylon, Handedness handedness) {
         return new ScoredPart(
-                name, written.part(), written.arranged().settings().tuning(), nylon);
+                name, written.part(), written.arranged().settings().tuning(), nylon, handedness);
     }
 
     private static Look look(FileRequest request) {
@@ -150,7 +165,7 @@ class FileService {
     }
 
     private static String road(Song song) {
-        return RoadSvg.write(song.title(), song.first().part().arrangement(), board(song));
+        return RoadSvg.write(song.title(), song.first().part().arrangement(), board(song), song.handedness());
     }
 
     private static Fretboard board(Song song) {
@@ -172,7 +187,7 @@ class FileService {
                             + rated.grip().shape() + ".svg";
                     drawings.putIfAbsent(
                             name,
-                            GripSvg.write(place.played().get().glyphs(), rated.grip())
+                            GripSvg.write(place.played().get().glyphs(), rated.grip(), song.handedness())
                                     .getBytes(StandardCharsets.UTF_8));
                 }));
         return drawings;

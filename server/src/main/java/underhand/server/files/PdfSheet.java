@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import underhand.arrange.PlacedGrip;
 import underhand.format.score.FretWindow;
+import underhand.format.score.Handedness;
 import underhand.format.score.ScoredPart;
 import underhand.hand.Grip;
 import underhand.hand.Hold;
@@ -118,13 +119,14 @@ final class PdfSheet {
             frame(
                     x,
                     place.played().orElseThrow().glyphs(),
-                    place.grip().orElseThrow().grip());
+                    place.grip().orElseThrow().grip(),
+                    scored.handedness());
             x += FRAME;
         }
         page.down(FRAME_HEIGHT + 8);
     }
 
-    private void frame(float left, String name, Grip grip) throws IOException {
+    private void frame(float left, String name, Grip grip, Handedness handedness) throws IOException {
         Shape shape = grip.shape();
         float string = 50f / (shape.strings() - 1);
         float fret = 13;
@@ -142,14 +144,15 @@ final class PdfSheet {
         for (int i = 0; i < shape.strings(); i++) {
             page.line(left + i * string, top, left + i * string, top + frets * fret, 0.6f);
             if (!shape.isFretted(i)) {
-                page.text(page.plain, 7, left + i * string - 2, top - 3, shape.isSilent(i) ? "×" : "○");
+                float x = left + handedness.column(i, shape.strings()) * string;
+                page.text(page.plain, 7, x - 2, top - 3, shape.isSilent(i) ? "×" : "○");
             }
         }
         for (Hold hold : grip.holds()) {
             float y = top + (hold.fret() - first + 0.5f) * fret;
-            float low = left + hold.lowString() * string;
+            float low = left + handedness.column(hold.lowString(), shape.strings()) * string;
             if (hold.isBarre()) {
-                page.line(low, y, left + hold.highString() * string, y, 8);
+                page.line(low, y, left + handedness.column(hold.highString(), shape.strings()) * string, y, 8);
             }
             page.dot(low, y, 4.6f);
             page.white(true);
