@@ -45,7 +45,6 @@ export type PreviewBody = Omit<Schemas['PreviewRequest'], 'patterns' | 'capo'> &
 export type Part = Schemas['PartView'];
 export type PartBar = Schemas['BarView'];
 export type PartEvent = Schemas['EventView'];
-export type PartNote = Schemas['NoteView'];
 export type Pattern = Schemas['PatternView'];
 export type PatternFit = Omit<Schemas['FitView'], 'breaks'> & { breaks: Schemas['BreakView'] | null };
 export type Fills = Schemas['FillsView'];

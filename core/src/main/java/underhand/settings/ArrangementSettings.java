@@ -168,11 +168,6 @@ public record ArrangementSettings(
                 rung, player, guitar, tuning, setting, capo, tempo, locks, readings, other, patterns);
     }
 
-    public ArrangementSettings withPlayer(Player other) {
-        return new ArrangementSettings(
-                rung, other, guitar, tuning, setting, capo, tempo, locks, readings, houseRules, patterns);
-    }
-
     public ArrangementSettings withPatterns(PatternPlan other) {
         return new ArrangementSettings(
                 rung, player, guitar, tuning, setting, capo, tempo, locks, readings, houseRules, other);
