@@ -6,7 +6,6 @@ import underhand.chart.Chart;
 import underhand.hand.Parameters;
 import underhand.neck.Fretboard;
 import underhand.repertoire.Beginner;
-import underhand.repertoire.GripStore;
 import underhand.repertoire.KnownGrips;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.FrettingHand;

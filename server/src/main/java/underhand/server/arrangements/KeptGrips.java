@@ -3,9 +3,9 @@ package underhand.server.arrangements;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.function.Function;
+import underhand.arrange.GripStore;
 import underhand.chart.Chart;
 import underhand.harmony.HarmonyReader;
-import underhand.repertoire.GripStore;
 import underhand.repertoire.KnownGrips;
 import underhand.settings.FrettingHand;
 

@@ -1,8 +1,9 @@
-package underhand.repertoire;
+package underhand.arrange;
 
 import java.util.function.Function;
 import underhand.chart.Chart;
 import underhand.harmony.HarmonyReader;
+import underhand.repertoire.KnownGrips;
 import underhand.settings.FrettingHand;
 
 /** Keeps what was found for a hand, so that the next dial that is turned need not search again. Safe to share. */
