@@ -16,7 +16,8 @@ final class Measure {
     /** @param midi as it sounds */
     record Sung(double at, double length, int midi) {}
 
-    record Words(double at, String text) {}
+    /** @param goesOn whether its word goes on with the next syllable */
+    record Words(double at, String text, boolean goesOn) {}
 
     final List<Harmony> harmonies = new ArrayList<>();
     final List<Sung> tune = new ArrayList<>();

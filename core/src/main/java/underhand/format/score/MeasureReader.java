@@ -223,8 +223,9 @@ final class MeasureReader {
         String syllable = lyric.textAt("text").orElse("").replaceAll("[\\[\\]|]", "");
         String syllabic = lyric.textAt("syllabic").orElse("single");
         if (!syllable.isBlank()) {
-            boolean goesOn = inWord && (syllabic.equals("middle") || syllabic.equals("end"));
-            measure.words.add(new Measure.Words(at, (goesOn ? "" : " ") + syllable));
+            boolean joined = inWord && (syllabic.equals("middle") || syllabic.equals("end"));
+            boolean goesOn = syllabic.equals("begin") || syllabic.equals("middle");
+            measure.words.add(new Measure.Words(at, (joined ? "" : " ") + syllable, goesOn));
         }
         inWord = syllabic.equals("begin") || syllabic.equals("middle");
     }

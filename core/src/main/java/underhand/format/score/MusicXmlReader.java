@@ -289,13 +289,17 @@ public final class MusicXmlReader {
         return rounded;
     }
 
+    /** The words sung from one place to another, with a hyphen where the last of them goes on. */
     private static String lyric(Measure measure, double from, double until) {
         StringBuilder text = new StringBuilder();
+        boolean goesOn = false;
         for (Measure.Words words : measure.words) {
             if (words.at() >= from - SAME && words.at() < until - SAME) {
                 text.append(words.text());
+                goesOn = words.goesOn();
             }
         }
+        text.append(goesOn ? "-" : "");
         return text.toString().strip().replaceAll("\\s+", " ");
     }
 

@@ -180,6 +180,13 @@ class ReadersTest {
                 rehearsal + harmony("G") + sung.formatted("single", "on") + note("D4", 2)));
         assertEquals("water", read.chart().placements().get(0).placement().lyric());
         assertEquals("Chorus", read.chart().placements().get(1).section());
+        ReadScore split = MusicXmlReader.read(score(
+                FOUR + harmony("C") + sung.formatted("begin", "un") + harmony("G") + sung.formatted("end", "barred")));
+        assertEquals(
+                List.of("un-", "barred"),
+                split.chart().placements().stream()
+                        .map(p -> p.placement().lyric())
+                        .toList());
     }
 
     @Test
