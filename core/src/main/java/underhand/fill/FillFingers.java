@@ -8,9 +8,14 @@ import underhand.hand.FingeringSearch;
 import underhand.hand.Grip;
 import underhand.hand.HandEffort;
 import underhand.move.ChangeModel;
+import underhand.route.Lattice;
+import underhand.route.RouteSolver;
 
-/** Gives a fill the fingers that move least from the grip before it to the one after it. */
+/** Gives a fill the fingers that move least from the grip before it to the one after it: the cheapest way through all. */
 final class FillFingers {
+
+    /** A grip held for a moment of a fill is so much of one that is held for a chord. */
+    private static final double MOMENT = 0.5;
 
     private final FingeringSearch search;
     private final HandEffort effort;
@@ -25,6 +30,7 @@ final class FillFingers {
     /**
      * The grips of a fill's moments.
      *
+     * @param effort of the moves into, between and out of them
      * @param neededSeconds of the move with the least time to spare
      * @param availableSeconds for it
      */
@@ -35,47 +41,66 @@ final class FillFingers {
      * @return empty where a moment has no fingering a hand can hold
      */
     Optional<Fingered> of(Grip before, List<Moment> moments, Optional<Grip> after, double leave, double beatSeconds) {
-        List<Grip> chosen = new ArrayList<>();
-        Grip at = before;
+        List<List<Grip>> layers = new ArrayList<>();
+        layers.add(List.of(before));
+        moments.forEach(moment -> layers.add(search.fingerings(moment.shape())));
+        after.ifPresent(grip -> layers.add(List.of(grip)));
+        if (layers.stream().anyMatch(List::isEmpty)) {
+            return Optional.empty();
+        }
+        int[] nodes = RouteSolver.solve(new Hands(layers, moments.size())).nodes();
+        List<Grip> way = new ArrayList<>();
+        for (int layer = 0; layer < nodes.length; layer++) {
+            way.add(layers.get(layer).get(nodes[layer]));
+        }
         double total = 0;
         double tightest = Double.POSITIVE_INFINITY;
         double needed = 0;
         double available = leave;
-        for (int i = 0; i <= moments.size(); i++) {
-            Optional<Grip> next = i < moments.size() ? nearest(at, moments.get(i)) : after;
-            if (next.isEmpty()) {
-                if (i == moments.size()) {
-                    break;
-                }
-                return Optional.empty();
-            }
-            double seconds = changes.neededSeconds(at, next.get());
+        for (int i = 0; i + 1 < way.size(); i++) {
+            double seconds = changes.neededSeconds(way.get(i), way.get(i + 1));
             double time = i == 0 ? leave : moments.get(i - 1).beats() * beatSeconds;
-            total += changes.effort(at, next.get());
+            total += changes.effort(way.get(i), way.get(i + 1));
             if (time - seconds < tightest) {
                 tightest = time - seconds;
                 needed = seconds;
                 available = time;
             }
-            if (i < moments.size()) {
-                chosen.add(next.get());
-            }
-            at = next.get();
         }
-        return Optional.of(new Fingered(chosen, total, needed, available));
+        return Optional.of(new Fingered(way.subList(1, moments.size() + 1), total, needed, available));
     }
 
-    /** The fingering of a moment that is nearest to where the hand is. */
-    private Optional<Grip> nearest(Grip from, Moment moment) {
-        Grip best = null;
-        double least = Double.POSITIVE_INFINITY;
-        for (Grip grip : search.fingerings(moment.shape())) {
-            double cost = changes.effort(from, grip) + effort.of(grip).total() / 2;
-            if (cost < least) {
-                least = cost;
-                best = grip;
-            }
+    /** The fingerings of every moment between the grip before and the one after. */
+    private final class Hands implements Lattice {
+
+        private final List<List<Grip>> layers;
+        private final int moments;
+
+        Hands(List<List<Grip>> layers, int moments) {
+            this.layers = layers;
+            this.moments = moments;
         }
-        return Optional.ofNullable(best);
+
+        @Override
+        public int layers() {
+            return layers.size();
+        }
+
+        @Override
+        public int nodes(int layer) {
+            return layers.get(layer).size();
+        }
+
+        @Override
+        public double nodeCost(int layer, int node) {
+            boolean ofTheFill = layer >= 1 && layer <= moments;
+            return ofTheFill ? MOMENT * effort.of(layers.get(layer).get(node)).total() : 0;
+        }
+
+        @Override
+        public double edgeCost(int layer, int from, int to) {
+            return changes.effort(
+                    layers.get(layer).get(from), layers.get(layer + 1).get(to));
+        }
     }
 }
