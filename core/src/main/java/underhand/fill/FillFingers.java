@@ -17,6 +17,9 @@ final class FillFingers {
     /** A grip held for a moment of a fill is so much of one that is held for a chord. */
     private static final double MOMENT = 0.5;
 
+    /** Effort for a note of the grip before that another finger takes over: the one that left it comes back (memory). */
+    private static final double TAKEN_OVER = 1;
+
     private final FingeringSearch search;
     private final HandEffort effort;
     private final ChangeModel changes;
@@ -94,7 +97,18 @@ final class FillFingers {
         @Override
         public double nodeCost(int layer, int node) {
             boolean ofTheFill = layer >= 1 && layer <= moments;
-            return ofTheFill ? MOMENT * effort.of(layers.get(layer).get(node)).total() : 0;
+            return ofTheFill ? costOf(layers.get(layer).get(node)) : 0;
+        }
+
+        private double costOf(Grip grip) {
+            Grip before = layers.get(0).get(0);
+            int takenOver = 0;
+            for (int string = 0; string < grip.shape().strings(); string++) {
+                boolean sameNote = grip.shape().isFretted(string)
+                        && grip.shape().fret(string) == before.shape().fret(string);
+                takenOver += sameNote && grip.fingerOn(string) != before.fingerOn(string) ? 1 : 0;
+            }
+            return MOMENT * effort.of(grip).total() + TAKEN_OVER * takenOver;
         }
 
         @Override
