@@ -36,6 +36,7 @@ public final class MusicXmlWriter {
     private final Spelling spelling;
     private final int strings;
     private Metre metre;
+    private boolean swing;
 
     private MusicXmlWriter(XmlText xml, ScoredPart scored) {
         this.xml = xml;
@@ -77,6 +78,9 @@ public final class MusicXmlWriter {
             }
             attributes(bar, i == 0);
             bar.section().filter(s -> !s.isBlank()).ifPresent(this::rehearsal);
+            if (bar.swing() != swing) {
+                swing(bar.swing());
+            }
             List<Event> events = withNext(bars, i);
             for (int at = 0; at < written.events().size(); at++) {
                 event(events, at);
@@ -148,6 +152,20 @@ public final class MusicXmlWriter {
         xml.close().close();
         xml.empty("sound", "tempo", tempo * bar.quartersABeat());
         xml.close();
+    }
+
+    /** From here on the first of two eighths is twice as long as the second, or as long again. */
+    private void swing(boolean on) {
+        swing = on;
+        xml.open("direction", "placement", "above").open("direction-type");
+        xml.element("words", on ? "swing" : "straight").close();
+        xml.open("sound").open("swing");
+        if (on) {
+            xml.element("first", 2).element("second", 1).element("swing-type", "eighth");
+        } else {
+            xml.empty("straight");
+        }
+        xml.close().close().close();
     }
 
     private void rehearsal(String section) {

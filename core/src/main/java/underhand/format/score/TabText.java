@@ -56,17 +56,23 @@ public final class TabText {
         grips(text);
         List<List<String>> line = new ArrayList<>();
         int width = 0;
+        boolean swing = false;
         for (Notation.WrittenBar bar : Notation.of(scored.part())) {
             List<String> block = bar(bar);
             int wide = block.get(1).length();
             boolean newSection = bar.bar().section().isPresent() && !line.isEmpty();
-            if (!line.isEmpty() && (width + wide > WIDTH || newSection)) {
+            boolean newFeel = bar.bar().swing() != swing;
+            if (!line.isEmpty() && (width + wide > WIDTH || newSection || newFeel)) {
                 append(text, line);
                 line = new ArrayList<>();
                 width = 0;
             }
             if (bar.bar().section().filter(s -> !s.isBlank()).isPresent()) {
                 text.append("\n[").append(bar.bar().section().get()).append("]\n");
+            }
+            if (newFeel) {
+                swing = bar.bar().swing();
+                text.append(swing ? "(swing: the first of two eighths is twice as long)\n" : "(straight eighths)\n");
             }
             line.add(block);
             width += wide;

@@ -8,7 +8,10 @@ import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import org.audiveris.proxymusic.Articulations;
+import org.audiveris.proxymusic.Direction;
 import org.audiveris.proxymusic.Frame;
 import org.audiveris.proxymusic.FrameNote;
 import org.audiveris.proxymusic.Harmony;
@@ -20,6 +23,9 @@ import org.audiveris.proxymusic.util.Marshalling;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import underhand.arrange.Arrangement;
+import underhand.arrange.Arranger;
+import underhand.format.ChartTextReader;
 import underhand.hand.FingeringSearch;
 import underhand.hand.Grip;
 import underhand.hand.Hold;
@@ -30,8 +36,12 @@ import underhand.neck.Guitar;
 import underhand.neck.Shape;
 import underhand.neck.Tuning;
 import underhand.part.Notation;
+import underhand.part.PartWriter;
+import underhand.picking.PatternPlan;
+import underhand.picking.Patterns;
 import underhand.picking.Step.Sound;
 import underhand.picking.Step.Weight;
+import underhand.settings.ArrangementSettings;
 
 /** What stands at the notes of a score and its chord symbols, read by ProxyMusic. */
 class MusicXmlSignsTest {
@@ -145,6 +155,47 @@ class MusicXmlSignsTest {
                 .map(item -> marks((Note) item))
                 .toList();
         assertEquals(expected, found);
+    }
+
+    /** A score says that it swings, where it begins to and where it ends; so does the tab. */
+    @ParameterizedTest
+    @CsvSource({
+        "swing-four, folk-strum, swing straight",
+        "folk-strum, shuffle-strum, swing",
+        "folk-strum, folk-strum, ''"
+    })
+    void swing_ofASection_isSaidWhereItBegins(String verse, String chorus, String expected) throws Exception {
+        ArrangementSettings settings = ArrangementSettings.ofRung(3)
+                .withPatterns(
+                        new PatternPlan(Optional.empty(), Map.of("Verse", choice(verse), "Chorus", choice(chorus))));
+        Arrangement arrangement = new Arranger()
+                .arrange(
+                        ChartTextReader.read("key: E\n[Verse]\n| E | A |\n[Chorus]\n| B7 | E |")
+                                .chart(),
+                        settings);
+        ScoredPart scored = new ScoredPart(
+                "Guitar",
+                PartWriter.write(arrangement, settings, List.of()),
+                settings.tuning(),
+                false,
+                Handedness.RIGHT);
+        ScorePartwise score = (ScorePartwise) Marshalling.unmarshal(new ByteArrayInputStream(
+                MusicXmlWriter.write("t", List.of(scored)).getBytes(StandardCharsets.UTF_8)));
+        String found = score.getPart().get(0).getMeasure().stream()
+                .flatMap(m -> m.getNoteOrBackupOrForward().stream())
+                .filter(item -> item instanceof Direction direction
+                        && direction.getSound() != null
+                        && direction.getSound().getSwing() != null)
+                .map(item -> ((Direction) item).getSound().getSwing().getStraight() == null ? "swing" : "straight")
+                .collect(Collectors.joining(" "));
+        assertEquals(expected, found);
+        String tab = TabText.write("t", scored);
+        assertEquals(expected.contains("swing"), tab.contains("(swing"), tab);
+        assertEquals(expected.contains("straight"), tab.contains("(straight"), tab);
+    }
+
+    private static PatternPlan.Choice choice(String pattern) {
+        return new PatternPlan.Choice(Patterns.of(pattern).orElseThrow(), Optional.empty());
     }
 
     private static String marks(Note note) {
