@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { Part, Placement } from '../../api/client';
+import type { Part } from '../../api/client';
 import { ROW_HEIGHT, heading, systems, type System } from './systems';
 
 /** How much larger large type is. */
@@ -14,12 +14,10 @@ type Engraver = typeof import('./engrave');
 /** A part as staff and tab, a row at a time; the engraver is fetched when it is first wanted. */
 export function Engraving({
   part,
-  placements,
   big,
   sounding,
 }: {
   part: Part;
-  placements: Placement[];
   big: boolean;
   /** Place that is heard now. */
   sounding: number | null;
@@ -53,7 +51,6 @@ export function Engraving({
             engraver={engraver}
             system={system}
             part={part}
-            placements={placements}
             scale={scale}
             sounding={
               sounding !== null && system.bars.some(({ bar }) => bar.events.some((e) => e.place === sounding))
@@ -68,14 +65,12 @@ function Row({
   engraver,
   system,
   part,
-  placements,
   scale,
   sounding,
 }: {
   engraver: Engraver;
   system: System;
   part: Part;
-  placements: Placement[];
   scale: number;
   sounding: boolean;
 }) {
@@ -98,9 +93,9 @@ function Row({
   }, []);
   useEffect(() => {
     if (element.current && near) {
-      engraver.engrave(element.current, system, part, placements, scale);
+      engraver.engrave(element.current, system, part, scale);
     }
-  }, [engraver, system, part, placements, scale, near]);
+  }, [engraver, system, part, scale, near]);
   useEffect(() => {
     if (sounding) {
       element.current?.scrollIntoView({ block: 'nearest' });

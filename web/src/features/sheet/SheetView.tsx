@@ -220,7 +220,7 @@ function OneGuitar({
       {layout === 'words' ? (
         <WordsSheet placements={arrangement.placements} big={big} sounding={sounding} />
       ) : part ? (
-        <Engraving part={part} placements={arrangement.placements} big={big} sounding={sounding} />
+        <Engraving part={part} big={big} sounding={sounding} />
       ) : (
         <Skeleton variant="rounded" height={300} />
       )}

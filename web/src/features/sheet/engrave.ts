@@ -20,17 +20,8 @@ import {
   Voice,
   type RenderContext,
 } from 'vexflow/bravura';
-import type { Part, PartEvent, Placement } from '../../api/client';
-import {
-  ROW_HEIGHT,
-  chordMark,
-  engraved,
-  handMark,
-  keyOf,
-  staffKey,
-  type Engraved,
-  type System,
-} from './systems';
+import type { Part, PartEvent } from '../../api/client';
+import { ROW_HEIGHT, engraved, handMark, keyOf, staffKey, type Engraved, type System } from './systems';
 
 /** Baseline of the chords' names. */
 const CHORDS = 18;
@@ -44,13 +35,7 @@ interface Written {
 }
 
 /** Draws a row of bars as staff and tab into an element, in place of what it held, so many times larger. */
-export function engrave(
-  element: HTMLDivElement,
-  system: System,
-  part: Part,
-  placements: Placement[],
-  scale: number,
-) {
+export function engrave(element: HTMLDivElement, system: System, part: Part, scale: number) {
   element.replaceChildren();
   const width = system.bars.reduce((sum, b) => sum + b.width, 0);
   const strings = part.tuning.length;
@@ -105,9 +90,8 @@ export function engrave(
     tuplets.forEach((tuplet) => tuplet.setContext(context).draw());
     context.setFont(words, 13, 'bold');
     for (const { note, staff } of written) {
-      const placement = note.event.begins && !note.tied ? placements[note.event.place] : undefined;
-      if (placement) {
-        context.fillText(chordMark(placement), staff.getAbsoluteX(), CHORDS);
+      if (note.event.chord !== null && !note.tied) {
+        context.fillText(note.event.chord, staff.getAbsoluteX(), CHORDS);
       }
     }
     context.setFont(words, 11);

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import type { PartBar, PartEvent, Placement } from '../../api/client';
-import { chordMark, engraved, handMark, heading, keyOf, staffKey, systems } from './systems';
+import type { PartBar, PartEvent } from '../../api/client';
+import { engraved, handMark, heading, keyOf, staffKey, systems } from './systems';
 
 const event = (place: number, types: number[], notes = 1): PartEvent =>
   ({
@@ -54,12 +54,6 @@ test('heads stand lowest first, whatever their strings', () => {
   const notes = [{ midi: 54 }, { midi: 50 }, { midi: 55 }];
   const [note] = engraved({ events: [{ ...event(0, [4]), notes }] } as unknown as PartBar);
   expect(note?.heads.map((n) => n.midi)).toEqual([50, 54, 55]);
-});
-
-test('a chord says its barre', () => {
-  const placement = { played: 'F', grip: { barres: [{ finger: '1', fret: 1, from: 0, to: 5 }] } };
-  expect(chordMark(placement as unknown as Placement)).toBe('F BI');
-  expect(chordMark({ played: 'C', grip: { barres: [] } } as unknown as Placement)).toBe('C');
 });
 
 test('pitches, keys and marks', () => {

@@ -1,4 +1,4 @@
-import type { PartBar, PartEvent, Placement } from '../../api/client';
+import type { PartBar, PartEvent } from '../../api/client';
 
 /** Bars that stand beside one another. */
 export interface System {
@@ -109,29 +109,4 @@ export function handMark(event: PartEvent): string {
     return event.strum === 'down' ? '↓' : '↑';
   }
   return event.notes.map((n) => n.right ?? '').join('');
-}
-
-const ROMAN = [
-  '',
-  'I',
-  'II',
-  'III',
-  'IV',
-  'V',
-  'VI',
-  'VII',
-  'VIII',
-  'IX',
-  'X',
-  'XI',
-  'XII',
-  'XIII',
-  'XIV',
-  'XV',
-];
-
-/** A chord over the staff, with its barre as players write it: B and the fret in Roman numerals. */
-export function chordMark(placement: Placement): string {
-  const barre = placement.grip?.barres[0];
-  return `${placement.played ?? ''}${barre ? ` B${ROMAN[barre.fret] ?? barre.fret}` : ''}`;
 }

@@ -53,7 +53,7 @@ const event = (place: number, beat: number, more: Partial<PartEvent> = {}): Part
   weight: 'normal',
   sound: 'ring',
   fill: false,
-  begins: false,
+  chord: null,
   notes: [40, 47].map((midi, string) => ({
     string,
     fret: 0,

@@ -5,9 +5,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import underhand.arrange.PlacedGrip;
 import underhand.chart.Metre;
 import underhand.format.score.ScoredPart;
+import underhand.format.staff.ChordMark;
 import underhand.format.staff.StaffBar;
 import underhand.format.staff.StaffKey;
 import underhand.format.staff.StaffNote;
@@ -27,8 +27,6 @@ final class PdfScore {
     private static final float BETWEEN = 12;
     private static final float AFTER = 9;
     private static final float WIDEST_STRETCH = 1.7f;
-    private static final List<String> ROMAN =
-            List.of("", "I", "II", "III", "IV", "V", "VI", "VII", "VIII", "IX", "X", "XI", "XII", "XIII", "XIV", "XV");
 
     private final PdfCanvas page;
     private final ScoredPart scored;
@@ -88,15 +86,9 @@ final class PdfScore {
         return 10 + 4 * (float) (Math.log(sixteenths) / Math.log(2));
     }
 
-    /** A chord's name with its barre: B and the fret in Roman numerals. */
     private String chord(StaffNote note) {
-        PlacedGrip placed =
-                scored.part().arrangement().placements().get(note.event().place());
-        String name = placed.played().orElseThrow().glyphs();
-        return placed.grip().orElseThrow().grip().barres().stream()
-                .findFirst()
-                .map(barre -> name + " B" + (barre.fret() < ROMAN.size() ? ROMAN.get(barre.fret()) : barre.fret()))
-                .orElse(name);
+        return ChordMark.of(
+                scored.part().arrangement().placements().get(note.event().place()));
     }
 
     private void row(List<Spaced> row) throws IOException {

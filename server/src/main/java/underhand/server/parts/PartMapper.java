@@ -3,6 +3,7 @@ package underhand.server.parts;
 import static underhand.server.shapes.GripView.round;
 
 import java.util.Locale;
+import underhand.format.staff.ChordMark;
 import underhand.hand.Grip;
 import underhand.part.Notation;
 import underhand.part.Notation.Event;
@@ -22,9 +23,11 @@ import underhand.settings.ArrangementSettings;
 /** Writes a part as the API gives it. */
 final class PartMapper {
 
+    private final Part part;
     private final Spelling spelling;
 
     private PartMapper(Part part) {
+        this.part = part;
         this.spelling = Spelling.fingered(part);
     }
 
@@ -71,7 +74,7 @@ final class PartMapper {
                 event.weight().name().toLowerCase(Locale.ROOT),
                 event.sound().name().toLowerCase(Locale.ROOT),
                 event.fill(),
-                event.begins());
+                event.begins() ? ChordMark.of(part.arrangement().placements().get(event.place())) : null);
     }
 
     private NoteView note(PlayedNote note, Event event) {

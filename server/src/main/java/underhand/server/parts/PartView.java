@@ -48,7 +48,7 @@ record PartView(
      * @param strum down or up; null for plucked notes
      * @param weight normal, accent or ghost
      * @param sound ring, palm_mute or cut
-     * @param begins whether a chord of the song begins with it
+     * @param chord name of the chord that begins with it, with its barre, {@code F BI}; null where none begins
      */
     record EventView(
             int place,
@@ -59,7 +59,7 @@ record PartView(
             String weight,
             String sound,
             boolean fill,
-            boolean begins) {}
+            @Schema(nullable = true) String chord) {}
 
     /** @param type 1 for a whole note to 32 */
     record ValueView(int type, boolean dotted, boolean triplet) {}
