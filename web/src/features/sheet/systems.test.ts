@@ -1,10 +1,11 @@
 import { describe, expect, test } from 'vitest';
 import type { PartBar, PartEvent } from '../../api/client';
-import { engraved, handMark, heading, keyOf, staffKey, systems } from './systems';
+import { barWidth, engraved, handMark, heading, keyOf, staffKey, systems } from './systems';
 
 const event = (place: number, types: number[], notes = 1): PartEvent =>
   ({
     place,
+    chord: null,
     beat: 0,
     strum: null,
     weight: 'normal',
@@ -34,6 +35,14 @@ describe('rows of bars', () => {
     expect(systems(bars, 700).map(heading)).toEqual(['Verse', 'Chorus']);
     expect(systems(swung, 500).map(heading)).toEqual(['Verse · swing', '', 'Chorus · swing', '']);
     expect(systems([bar(1, '', 4)], 700).map(heading)).toEqual(['']);
+  });
+
+  test('leave room for the names of chords', () => {
+    const named = (...chords: (string | null)[]) =>
+      barWidth({ ...bar(1, null, 0), events: chords.map((chord) => ({ ...event(0, [4]), chord })) });
+    expect(named('G', null, 'D', null)).toBe(named('G', null, null, null));
+    expect(named('C♯m7♭5 BIV', null, 'F♯7♭9 BII', null)).toBeGreaterThan(2 * 10 * 9);
+    expect(named('C♯m7♭5 BIV', null, null, null)).toBe(named('G', null, null, null));
   });
 
   test('a bar wider than the page stands alone', () => {

@@ -11,12 +11,20 @@ export interface System {
 export const ROW_HEIGHT = 293;
 
 const LEAST_BAR = 110;
+const SIDES = 34;
 const PER_EVENT = 27;
+const PER_LETTER = 9.5;
+const BETWEEN_NAMES = 8;
 const HEAD = 92;
 
-/** Width a bar asks for. */
+/** Width a bar asks for: room for its events, and for the name of every chord over those that are played with it. */
 export function barWidth(bar: PartBar): number {
-  return Math.max(LEAST_BAR, 34 + PER_EVENT * bar.events.length);
+  const begins = bar.events.flatMap((event, i) => (event.chord === null ? [] : [i]));
+  const perEvent = begins.map((from, i) => {
+    const until = begins[i + 1] ?? bar.events.length;
+    return (PER_LETTER * (bar.events[from]?.chord ?? '').length + BETWEEN_NAMES) / (until - from);
+  });
+  return Math.max(LEAST_BAR, SIDES + Math.max(PER_EVENT, ...perEvent) * bar.events.length);
 }
 
 /** Lays bars out in rows of a width; a section begins a row, and what is left over is shared out. */
