@@ -71,7 +71,7 @@ class MusicXmlSchemaTest {
                 Patterns.all().stream()
                         .filter(pattern -> pattern.metre().equals(Metre.COMMON))
                         .map(PickingPattern::id)
-                        .map(pattern -> new WritersTest.Case(WritersTest.SONG, pattern, 5, 0)));
+                        .map(pattern -> new WritersTest.Case(WritersTest.SONG, pattern, 2, 0)));
     }
 
     @ParameterizedTest
