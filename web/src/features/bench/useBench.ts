@@ -1,9 +1,10 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useReducer, useRef, useState } from 'react';
 import { api, ProblemError, type Song } from '../../api/client';
 import { NO_DECISIONS } from '../../api/decisions';
 import { useConnected } from '../../api/connection';
 import { songKeys } from '../../api/queryKeys';
+import { useSong } from '../../api/useSong';
 import { useBodyOf, useSongBody } from '../../api/useArrangement';
 import { useFollowedArrangement } from './useFollowedArrangement';
 import { benchReducer, type BenchAction, type BenchState, type Work } from './benchState';
@@ -15,11 +16,7 @@ const NOTHING: BenchState = { past: [], present: { source: '', decisions: NO_DEC
 
 /** A song on the bench: its arrangement, its decisions with undo, and the saving of them. */
 export function useBench(id: number) {
-  const song = useQuery({
-    queryKey: songKeys.one(id),
-    queryFn: () => api.song(id),
-    refetchOnMount: 'always',
-  });
+  const song = useSong(id);
   const [state, reduce] = useReducer(benchReducer, NOTHING);
   const [opened, setOpened] = useState<Song>();
   if (song.data && !song.isFetching && song.data.id !== opened?.id) {

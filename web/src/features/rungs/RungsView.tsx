@@ -9,6 +9,7 @@ import { useNavigate, useParams } from 'react-router';
 import { api, type RungStep } from '../../api/client';
 import { NO_DECISIONS } from '../../api/decisions';
 import { songKeys } from '../../api/queryKeys';
+import { useSong } from '../../api/useSong';
 import { useArrangement, useSongBody } from '../../api/useArrangement';
 import { MONO } from '../../app/theme';
 import { GripFrame } from '../../shared/GripFrame';
@@ -19,11 +20,7 @@ import { onSection, sectionsOf } from './ladder';
 /** One section on all five rungs, under one another: what each adds, what it asks, how fast it holds. */
 export function RungsView() {
   const id = Number(useParams().id);
-  const song = useQuery({
-    queryKey: songKeys.one(id),
-    queryFn: () => api.song(id),
-    refetchOnMount: 'always',
-  });
+  const song = useSong(id);
   const decisions = song.data?.decisions ?? NO_DECISIONS;
   const source = song.data?.source ?? '';
   const arrangement = useArrangement(source, decisions, song.data !== undefined);

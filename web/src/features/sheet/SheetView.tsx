@@ -5,12 +5,11 @@ import Skeleton from '@mui/material/Skeleton';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { useQuery } from '@tanstack/react-query';
 import { useMemo, useRef, useState } from 'react';
 import { useParams } from 'react-router';
-import { api, type Arrangement, type Part } from '../../api/client';
+import { type Arrangement, type Part } from '../../api/client';
 import { NO_DECISIONS } from '../../api/decisions';
-import { songKeys } from '../../api/queryKeys';
+import { useSong } from '../../api/useSong';
 import { useArrangement, useGuitars, useSongBody } from '../../api/useArrangement';
 import { usePart, useSecondPart } from '../../api/usePart';
 import { useSecond, useSecondBody } from '../../api/useSecond';
@@ -34,11 +33,7 @@ type Layout = 'words' | 'tab';
 /** What goes on the stand: words with grips, or staff and tab; to play along, print and take away. */
 export function SheetView() {
   const id = Number(useParams().id);
-  const song = useQuery({
-    queryKey: songKeys.one(id),
-    queryFn: () => api.song(id),
-    refetchOnMount: 'always',
-  });
+  const song = useSong(id);
   const decisions = song.data?.decisions ?? NO_DECISIONS;
   const source = song.data?.source ?? '';
   const work = useMemo(() => ({ source, decisions }), [source, decisions]);

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Decisions, type Song } from '../../api/client';
 import { songKeys } from '../../api/queryKeys';
+import { useSong } from '../../api/useSong';
 
 /** Something that can be compared: the song as it is, or one of its versions. */
 export interface Kept {
@@ -13,11 +14,7 @@ export interface Kept {
 /** A song with its versions: keeping, taking and removing them. */
 export function useVersions(songId: number) {
   const queries = useQueryClient();
-  const song = useQuery({
-    queryKey: songKeys.one(songId),
-    queryFn: () => api.song(songId),
-    refetchOnMount: 'always',
-  });
+  const song = useSong(songId);
   const versions = useQuery({
     queryKey: songKeys.versions(songId),
     queryFn: () => api.versions(songId),
