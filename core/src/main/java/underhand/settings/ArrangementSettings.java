@@ -3,6 +3,7 @@ package underhand.settings;
 import java.util.List;
 import java.util.Objects;
 import java.util.OptionalInt;
+import java.util.function.Consumer;
 import underhand.chart.Chart;
 import underhand.hand.Player;
 import underhand.hand.Rung;
@@ -99,77 +100,79 @@ public record ArrangementSettings(
     }
 
     public ArrangementSettings withRung(int level) {
-        return new ArrangementSettings(
-                Rung.of(level), player, guitar, tuning, setting, capo, tempo, locks, readings, houseRules, patterns);
+        return changed(draft -> draft.rung = Rung.of(level));
     }
 
     public ArrangementSettings withCapo(int fret) {
-        return new ArrangementSettings(
-                rung,
-                player,
-                guitar,
-                tuning,
-                setting,
-                OptionalInt.of(fret),
-                tempo,
-                locks,
-                readings,
-                houseRules,
-                patterns);
+        return changed(draft -> draft.capo = OptionalInt.of(fret));
     }
 
     public ArrangementSettings withCapoOpen() {
-        return new ArrangementSettings(
-                rung,
-                player,
-                guitar,
-                tuning,
-                setting,
-                OptionalInt.empty(),
-                tempo,
-                locks,
-                readings,
-                houseRules,
-                patterns);
+        return changed(draft -> draft.capo = OptionalInt.empty());
     }
 
     public ArrangementSettings withTempo(int beatsAMinute) {
-        return new ArrangementSettings(
-                rung,
-                player,
-                guitar,
-                tuning,
-                setting,
-                capo,
-                OptionalInt.of(beatsAMinute),
-                locks,
-                readings,
-                houseRules,
-                patterns);
+        return changed(draft -> draft.tempo = OptionalInt.of(beatsAMinute));
     }
 
     public ArrangementSettings withSetting(Setting other) {
-        return new ArrangementSettings(
-                rung, player, guitar, tuning, other, capo, tempo, locks, readings, houseRules, patterns);
+        return changed(draft -> draft.setting = other);
     }
 
     public ArrangementSettings withLocks(List<Lock> other) {
-        return new ArrangementSettings(
-                rung, player, guitar, tuning, setting, capo, tempo, other, readings, houseRules, patterns);
+        return changed(draft -> draft.locks = other);
     }
 
     public ArrangementSettings withReadings(List<ReadingChoice> other) {
-        return new ArrangementSettings(
-                rung, player, guitar, tuning, setting, capo, tempo, locks, other, houseRules, patterns);
+        return changed(draft -> draft.readings = other);
     }
 
     public ArrangementSettings withHouseRules(HouseRules other) {
-        return new ArrangementSettings(
-                rung, player, guitar, tuning, setting, capo, tempo, locks, readings, other, patterns);
+        return changed(draft -> draft.houseRules = other);
     }
 
     public ArrangementSettings withPatterns(PatternPlan other) {
-        return new ArrangementSettings(
-                rung, player, guitar, tuning, setting, capo, tempo, locks, readings, houseRules, other);
+        return changed(draft -> draft.patterns = other);
+    }
+
+    private ArrangementSettings changed(Consumer<Draft> change) {
+        Draft draft = new Draft(this);
+        change.accept(draft);
+        return draft.checked();
+    }
+
+    /** The same, field by field, while it is changed. */
+    private static final class Draft {
+
+        private Rung rung;
+        private Player player;
+        private Guitar guitar;
+        private Tuning tuning;
+        private Setting setting;
+        private OptionalInt capo;
+        private OptionalInt tempo;
+        private List<Lock> locks;
+        private List<ReadingChoice> readings;
+        private HouseRules houseRules;
+        private PatternPlan patterns;
+
+        Draft(ArrangementSettings from) {
+            rung = from.rung;
+            player = from.player;
+            guitar = from.guitar;
+            tuning = from.tuning;
+            setting = from.setting;
+            capo = from.capo;
+            tempo = from.tempo;
+            locks = from.locks;
+            readings = from.readings;
+            houseRules = from.houseRules;
+            patterns = from.patterns;
+        }
+
+        ArrangementSettings checked() {
+            return new ArrangementSettings(
+                    rung, player, guitar, tuning, setting, capo, tempo, locks, readings, houseRules, patterns);
+        }
     }
 }

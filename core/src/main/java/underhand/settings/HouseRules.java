@@ -1,6 +1,7 @@
 package underhand.settings;
 
 import java.util.Objects;
+import java.util.function.Consumer;
 import underhand.harmony.Stance.MinorDominant;
 import underhand.harmony.Stance.SeventhDegree;
 import underhand.picking.School;
@@ -88,97 +89,90 @@ public record HouseRules(
     }
 
     public HouseRules withRing(double other) {
-        return new HouseRules(
-                other,
-                motion,
-                repeatsAlike,
-                capo,
-                majorBarre,
-                fullness,
-                seventhDegree,
-                minorDominant,
-                pickingHand,
-                filling);
+        return changed(draft -> draft.ring = other);
     }
 
     public HouseRules withMotion(double other) {
-        return new HouseRules(
-                ring,
-                other,
-                repeatsAlike,
-                capo,
-                majorBarre,
-                fullness,
-                seventhDegree,
-                minorDominant,
-                pickingHand,
-                filling);
+        return changed(draft -> draft.motion = other);
     }
 
     public HouseRules withRepeatsAlike(boolean other) {
-        return new HouseRules(
-                ring, motion, other, capo, majorBarre, fullness, seventhDegree, minorDominant, pickingHand, filling);
+        return changed(draft -> draft.repeatsAlike = other);
     }
 
     public HouseRules withCapo(boolean other) {
-        return new HouseRules(
-                ring,
-                motion,
-                repeatsAlike,
-                other,
-                majorBarre,
-                fullness,
-                seventhDegree,
-                minorDominant,
-                pickingHand,
-                filling);
+        return changed(draft -> draft.capo = other);
     }
 
     public HouseRules withMajorBarre(MajorBarre other) {
-        return new HouseRules(
-                ring, motion, repeatsAlike, capo, other, fullness, seventhDegree, minorDominant, pickingHand, filling);
+        return changed(draft -> draft.majorBarre = other);
     }
 
     public HouseRules withFullness(Fullness other) {
-        return new HouseRules(
-                ring,
-                motion,
-                repeatsAlike,
-                capo,
-                majorBarre,
-                other,
-                seventhDegree,
-                minorDominant,
-                pickingHand,
-                filling);
+        return changed(draft -> draft.fullness = other);
     }
 
     public HouseRules withSeventhDegree(SeventhDegree other) {
-        return new HouseRules(
-                ring, motion, repeatsAlike, capo, majorBarre, fullness, other, minorDominant, pickingHand, filling);
+        return changed(draft -> draft.seventhDegree = other);
     }
 
     public HouseRules withMinorDominant(MinorDominant other) {
-        return new HouseRules(
-                ring, motion, repeatsAlike, capo, majorBarre, fullness, seventhDegree, other, pickingHand, filling);
+        return changed(draft -> draft.minorDominant = other);
     }
 
     public HouseRules withPickingHand(School other) {
-        return new HouseRules(
-                ring, motion, repeatsAlike, capo, majorBarre, fullness, seventhDegree, minorDominant, other, filling);
+        return changed(draft -> draft.pickingHand = other);
     }
 
     public HouseRules withFilling(Filling other) {
-        return new HouseRules(
-                ring,
-                motion,
-                repeatsAlike,
-                capo,
-                majorBarre,
-                fullness,
-                seventhDegree,
-                minorDominant,
-                pickingHand,
-                other);
+        return changed(draft -> draft.filling = other);
+    }
+
+    private HouseRules changed(Consumer<Draft> change) {
+        Draft draft = new Draft(this);
+        change.accept(draft);
+        return draft.checked();
+    }
+
+    /** The same, field by field, while it is changed. */
+    private static final class Draft {
+
+        private double ring;
+        private double motion;
+        private boolean repeatsAlike;
+        private boolean capo;
+        private MajorBarre majorBarre;
+        private Fullness fullness;
+        private SeventhDegree seventhDegree;
+        private MinorDominant minorDominant;
+        private School pickingHand;
+        private Filling filling;
+
+        Draft(HouseRules from) {
+            ring = from.ring;
+            motion = from.motion;
+            repeatsAlike = from.repeatsAlike;
+            capo = from.capo;
+            majorBarre = from.majorBarre;
+            fullness = from.fullness;
+            seventhDegree = from.seventhDegree;
+            minorDominant = from.minorDominant;
+            pickingHand = from.pickingHand;
+            filling = from.filling;
+        }
+
+        HouseRules checked() {
+            return new HouseRules(
+                    ring,
+                    motion,
+                    repeatsAlike,
+                    capo,
+                    majorBarre,
+                    fullness,
+                    seventhDegree,
+                    minorDominant,
+                    pickingHand,
+                    filling);
+        }
     }
 }
