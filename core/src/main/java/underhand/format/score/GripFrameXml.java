@@ -28,17 +28,12 @@ final class GripFrameXml {
         xml.open("frame-note")
                 .element("string", grip.shape().strings() - string)
                 .element("fret", grip.shape().fret(string));
-        for (Hold hold : grip.holds()) {
-            boolean presses = hold.fret() == grip.shape().fret(string)
-                    && hold.lowString() <= string
-                    && string <= hold.highString();
-            if (presses) {
-                xml.element("fingering", hold.label());
-            }
-            if (presses && hold.isBarre() && string == hold.lowString()) {
+        if (grip.shape().isFretted(string)) {
+            Hold hold = grip.held(grip.fingerOn(string));
+            xml.element("fingering", hold.label());
+            if (hold.isBarre() && string == hold.lowString()) {
                 xml.empty("barre", "type", "start");
-            }
-            if (presses && hold.isBarre() && string == hold.highString()) {
+            } else if (hold.isBarre() && string == hold.highString()) {
                 xml.empty("barre", "type", "stop");
             }
         }
