@@ -23,6 +23,6 @@ import org.springframework.context.annotation.Import;
             "springdoc.default-produces-media-type=application/json",
             "springdoc.default-consumes-media-type=application/json"
         })
-@Import(ApiDescription.class)
+@Import({ApiDescription.class, FromHere.class})
 @AutoConfigureMockMvc
 @interface ServerTest {}

@@ -1,5 +1,6 @@
 package underhand.server.arrangements;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -107,7 +108,8 @@ class ArrangementController {
     }
 
     /** @param section number of a section from 0; the whole song when missing */
-    record LadderRequest(PreviewRequest song, Integer section) {}
+    record LadderRequest(
+            PreviewRequest song, @Schema(nullable = true) Integer section) {}
 
     @PostMapping("/arrangements/rungs")
     List<RungStepView> ladder(@RequestBody LadderRequest request) {

@@ -1,5 +1,6 @@
 package underhand.server.arrangements;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import underhand.chart.Chart;
 import underhand.server.platform.InputException;
 
@@ -10,7 +11,8 @@ import underhand.server.platform.InputException;
  * @param part which of the placement's chords; 0 when missing
  * @param fill id of the fill
  */
-public record FillChoiceRequest(Integer placement, Integer part, String fill) {
+public record FillChoiceRequest(
+        Integer placement, @Schema(nullable = true) Integer part, String fill) {
 
     private static final int LONGEST_ID = 60;
 

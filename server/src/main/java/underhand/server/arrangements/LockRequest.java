@@ -18,10 +18,13 @@ import underhand.settings.Lock;
  */
 public record LockRequest(
         Integer placement,
-        Integer part,
-        @Schema(type = "string", example = "x32010") JsonNode frets,
-        Integer lowestFret,
-        Integer highestFret) {
+        @Schema(nullable = true) Integer part,
+
+        @Schema(type = "string", example = "x32010", nullable = true)
+        JsonNode frets,
+
+        @Schema(nullable = true) Integer lowestFret,
+        @Schema(nullable = true) Integer highestFret) {
 
     /** @throws InputException naming what is missing */
     public Lock toLock() {

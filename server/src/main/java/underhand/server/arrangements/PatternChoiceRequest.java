@@ -24,7 +24,7 @@ public record PatternChoiceRequest(
         @Schema(nullable = true) String section,
         @Schema(nullable = true) String pattern,
         @Schema(nullable = true) OwnPattern own,
-        Boolean vary) {
+        @Schema(nullable = true) Boolean vary) {
 
     private static final int MOST = 64;
     private static final int LONGEST_NAME = 60;
@@ -36,7 +36,11 @@ public record PatternChoiceRequest(
      * @param steps separated by spaces: a dot for nothing, D or U for a strum, r b l m h or string numbers for plucked
      *     strings; with > x _ or ^ behind
      */
-    public record OwnPattern(String name, String metre, String steps, Boolean swing) {
+    public record OwnPattern(
+            String name,
+            String metre,
+            String steps,
+            @Schema(nullable = true) Boolean swing) {
 
         /** @throws RuntimeException saying what cannot be read, and where */
         public PickingPattern toPattern() {

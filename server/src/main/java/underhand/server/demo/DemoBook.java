@@ -4,8 +4,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.beans.factory.SmartInitializingSingleton;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import underhand.server.players.GuitarBuild;
@@ -14,10 +15,14 @@ import underhand.server.players.PairReach;
 import underhand.server.players.PlayerLimits;
 import underhand.server.players.PlayerService;
 import underhand.server.songs.SongService;
+import underhand.server.storage.BookFacts;
+import underhand.server.storage.Writes;
 
-/** Fills an empty book with the demo songs, players and guitars; a book that has songs is left as it is. */
+/**
+ * Fills a new book with the demo songs, players and guitars, when the demo is asked for. A book remembers what it was made for:
+ * the demo never adds to anybody's own.
+ */
 @Component
-@ConditionalOnProperty("underhand.demo")
 class DemoBook implements SmartInitializingSingleton {
 
     private record DemoSong(String file, int rung) {}
@@ -57,23 +62,52 @@ class DemoBook implements SmartInitializingSingleton {
             new GuitarBuild("Saloon nylon-string", "nylon", 650, 43, 58, 19, STANDARD),
             new GuitarBuild("Engine-room electric", "electric", 628, 35, 51, 22, STANDARD));
 
+    private static final String MADE_FOR = "made for";
+    private static final String DEMO = "demo";
+    private static final String OWN = "own";
+
     private final SongService songs;
     private final PlayerService players;
+    private final BookFacts facts;
+    private final Writes writes;
+    private final boolean isDemo;
 
-    DemoBook(SongService songs, PlayerService players) {
+    DemoBook(
+            SongService songs,
+            PlayerService players,
+            BookFacts facts,
+            Writes writes,
+            @Value("${underhand.demo}") boolean isDemo) {
         this.songs = songs;
         this.players = players;
+        this.facts = facts;
+        this.writes = writes;
+        this.isDemo = isDemo;
     }
 
     @Override
     public void afterSingletonsInstantiated() {
-        if (songs.isEmpty()) {
-            for (DemoSong song : SONGS) {
-                songs.add(read(song.file()), song.rung());
-            }
-            PLAYERS.forEach(players::add);
-            GUITARS.forEach(players::add);
+        Optional<String> madeFor = facts.get(MADE_FOR);
+        boolean isNew = madeFor.isEmpty() && songs.isUntouched() && players.isUntouched();
+        if (isNew && isDemo) {
+            writes.in(this::fill);
+        } else if (madeFor.isEmpty()) {
+            facts.set(MADE_FOR, OWN);
         }
+        if (isDemo && !isNew && !madeFor.equals(Optional.of(DEMO))) {
+            System.out.println(
+                    "This book is your own, so the demo songs stay out of it. Choose another directory with --data"
+                            + " to see them.");
+        }
+    }
+
+    private void fill() {
+        for (DemoSong song : SONGS) {
+            songs.add(read(song.file()), song.rung());
+        }
+        PLAYERS.forEach(players::add);
+        GUITARS.forEach(players::add);
+        facts.set(MADE_FOR, DEMO);
     }
 
     private static String read(String file) {

@@ -2,7 +2,6 @@ package underhand.server.patterns;
 
 import java.util.List;
 import org.springframework.http.HttpStatus;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -15,19 +14,21 @@ import org.springframework.web.bind.annotation.RestController;
 import underhand.server.arrangements.PatternChoiceRequest.OwnPattern;
 import underhand.server.platform.InputException;
 import underhand.server.platform.StaleWriteException;
+import underhand.server.storage.Writes;
 
 /** Players' own patterns over HTTP; a write over a newer version is refused with both. */
 @RestController
 @RequestMapping("/api/v1/own-patterns")
-@Transactional
 class OwnPatternController {
 
     private static final int MOST = 200;
 
     private final OwnPatternRepository patterns;
+    private final Writes writes;
 
-    OwnPatternController(OwnPatternRepository patterns) {
+    OwnPatternController(OwnPatternRepository patterns, Writes writes) {
         this.patterns = patterns;
+        this.writes = writes;
     }
 
     /** @param version the version that was read; missing for a new pattern */
@@ -53,29 +54,33 @@ class OwnPatternController {
     @ResponseStatus(HttpStatus.CREATED)
     OwnPatternView add(@RequestBody OwnPatternRequest request) {
         OwnPattern pattern = request.checked();
-        if (patterns.count() >= MOST) {
-            throw InputException.field(
-                    "pattern", "The book keeps at most " + MOST + " own patterns. Remove one first.");
-        }
-        return patterns.saveAndFlush(new OwnPatternEntity(pattern)).view();
+        return writes.in(() -> {
+            if (patterns.count() >= MOST) {
+                throw InputException.field(
+                        "pattern", "The book keeps at most " + MOST + " own patterns. Remove one first.");
+            }
+            return patterns.saveAndFlush(new OwnPatternEntity(pattern)).view();
+        });
     }
 
     @PutMapping("/{id}")
     OwnPatternView change(@PathVariable long id, @RequestBody OwnPatternRequest request) {
         OwnPattern pattern = request.checked();
-        OwnPatternEntity stored = stored(id);
-        if (request.version() == null || stored.view().version() != request.version()) {
-            long read = request.version() == null ? -1 : request.version();
-            throw new StaleWriteException("The pattern", new OwnPatternView(id, read, pattern), stored.view());
-        }
-        stored.change(pattern);
-        return patterns.saveAndFlush(stored).view();
+        return writes.in(() -> {
+            OwnPatternEntity stored = stored(id);
+            if (request.version() == null || stored.view().version() != request.version()) {
+                long read = request.version() == null ? -1 : request.version();
+                throw new StaleWriteException("The pattern", new OwnPatternView(id, read, pattern), stored.view());
+            }
+            stored.change(pattern);
+            return patterns.saveAndFlush(stored).view();
+        });
     }
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable long id) {
-        patterns.delete(stored(id));
+        writes.in(() -> patterns.delete(stored(id)));
     }
 
     private OwnPatternEntity stored(long id) {

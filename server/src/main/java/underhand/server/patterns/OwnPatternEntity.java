@@ -6,6 +6,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.Instant;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import underhand.server.arrangements.PatternChoiceRequest.OwnPattern;
@@ -25,14 +26,17 @@ class OwnPatternEntity {
     @JdbcTypeCode(SqlTypes.JSON)
     private OwnPattern pattern;
 
+    private Instant changedAt;
+
     protected OwnPatternEntity() {}
 
     OwnPatternEntity(OwnPattern pattern) {
-        this.pattern = pattern;
+        change(pattern);
     }
 
-    void change(OwnPattern other) {
+    final void change(OwnPattern other) {
         pattern = other;
+        changedAt = Instant.now();
     }
 
     OwnPatternView view() {

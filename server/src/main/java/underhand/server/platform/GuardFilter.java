@@ -15,7 +15,13 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 class GuardFilter extends OncePerRequestFilter {
 
+    /** Bytes of a body at most. */
     static final long MOST_BYTES = 5L * 1024 * 1024;
+
+    /** Bytes of a backup at most; it is never held in memory. */
+    static final long MOST_BACKUP_BYTES = 500L * 1024 * 1024;
+
+    private static final String RESTORE = "/api/v1/restore";
 
     private static final String POLICY = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:;"
             + " font-src 'self' data:; worker-src 'self' blob:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
@@ -30,40 +36,42 @@ class GuardFilter extends OncePerRequestFilter {
         if (request.getRequestURI().startsWith("/api/")) {
             response.setHeader("Cache-Control", "no-store");
         }
-        if (request.getContentLengthLong() > MOST_BYTES) {
-            refuse(response);
+        long most = request.getRequestURI().equals(RESTORE) ? MOST_BACKUP_BYTES : MOST_BYTES;
+        if (request.getContentLengthLong() > most) {
+            ProblemWriter.write(
+                    response,
+                    HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE,
+                    "Request too large",
+                    new RequestTooLargeException(most).getMessage());
             return;
         }
-        chain.doFilter(new Limited(request), response);
-    }
-
-    private static void refuse(HttpServletResponse response) throws IOException {
-        response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
-        response.setContentType("application/problem+json");
-        response.getWriter()
-                .write("{\"type\":\"about:blank\",\"title\":\"Request too large\",\"status\":413,\"detail\":"
-                        + "\"A request may have at most " + MOST_BYTES + " bytes.\"}");
+        chain.doFilter(new Limited(request, most), response);
     }
 
     /** A request whose body cannot be read past the limit, for bodies of unannounced length. */
     private static final class Limited extends HttpServletRequestWrapper {
 
-        Limited(HttpServletRequest request) {
+        private final long most;
+
+        Limited(HttpServletRequest request, long most) {
             super(request);
+            this.most = most;
         }
 
         @Override
         public ServletInputStream getInputStream() throws IOException {
-            return new LimitedStream(super.getInputStream());
+            return new LimitedStream(super.getInputStream(), most);
         }
     }
 
     private static final class LimitedStream extends ServletInputStream {
         private final ServletInputStream in;
+        private final long most;
         private long read;
 
-        LimitedStream(ServletInputStream in) {
+        LimitedStream(ServletInputStream in, long most) {
             this.in = in;
+            this.most = most;
         }
 
         @Override
@@ -82,8 +90,8 @@ class GuardFilter extends OncePerRequestFilter {
 
         private void count(int bytes) throws RequestTooLargeException {
             read += bytes;
-            if (read > MOST_BYTES) {
-                throw new RequestTooLargeException(MOST_BYTES);
+            if (read > most) {
+                throw new RequestTooLargeException(most);
             }
         }
 

@@ -2,6 +2,7 @@ package underhand.server.platform;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.exc.InvalidNullException;
 import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
 import java.net.URI;
 import java.util.stream.Collectors;
@@ -23,6 +24,7 @@ import underhand.format.ChartLimitException;
 import underhand.format.score.ScoreFormatException;
 import underhand.neck.ShapeFormatException;
 import underhand.pitch.PitchFormatException;
+import underhand.server.storage.StorageException;
 
 /** Turns every error into a problem detail (RFC 9457); where text was read, with line, column and input. */
 @RestControllerAdvice
@@ -82,6 +84,12 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail storage(StorageException e) {
+        String title = e.reason() == StorageException.Reason.FULL ? "Disk full" : "Disk not writable";
+        return problem(HttpStatus.INSUFFICIENT_STORAGE, title, e.getMessage());
+    }
+
+    @ExceptionHandler
     ProblemDetail argument(IllegalArgumentException e) {
         return problem(HttpStatus.UNPROCESSABLE_ENTITY, "Input not usable", String.valueOf(e.getMessage()));
     }
@@ -130,9 +138,12 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         }
         if (cause instanceof JsonMappingException mapping && !mapping.getPath().isEmpty()) {
             String path = mapping.getPath().stream()
-                    .map(r -> r.getFieldName() == null ? "[" + r.getIndex() + "]" : r.getFieldName())
-                    .collect(Collectors.joining("."));
-            return "The field " + path + " has a value of the wrong kind.";
+                    .map(r -> r.getFieldName() == null ? "[" + r.getIndex() + "]" : "." + r.getFieldName())
+                    .collect(Collectors.joining())
+                    .replaceFirst("^\\.", "");
+            return cause instanceof InvalidNullException
+                    ? "The field " + path + " cannot be null; leave it out where nothing is to be said."
+                    : "The field " + path + " has a value of the wrong kind.";
         }
         return cause instanceof JsonProcessingException
                 ? "The body is no JSON."

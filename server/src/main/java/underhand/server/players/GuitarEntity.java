@@ -6,6 +6,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.Instant;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
@@ -24,6 +25,8 @@ class GuitarEntity {
     @JdbcTypeCode(SqlTypes.JSON)
     private GuitarBuild build;
 
+    private Instant changedAt;
+
     protected GuitarEntity() {}
 
     GuitarEntity(GuitarBuild build) {
@@ -32,6 +35,7 @@ class GuitarEntity {
 
     final void change(GuitarBuild newBuild) {
         build = newBuild;
+        changedAt = Instant.now();
     }
 
     long version() {

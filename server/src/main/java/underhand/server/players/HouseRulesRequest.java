@@ -29,29 +29,42 @@ import underhand.settings.HouseRules.MajorBarre;
  * @param filling where fills may stand
  */
 public record HouseRulesRequest(
-        Boolean capo,
-        Boolean thumb,
+        @Schema(nullable = true) Boolean capo,
+        @Schema(nullable = true) Boolean thumb,
 
-        @Schema(allowableValues = {"either", "barre", "fingertips"})
+        @Schema(
+                nullable = true,
+                allowableValues = {"either", "barre", "fingertips"})
         String majorBarre,
 
-        @Schema(allowableValues = {"by_setting", "whole", "parts"})
+        @Schema(
+                nullable = true,
+                allowableValues = {"by_setting", "whole", "parts"})
         String fullness,
 
-        Double ring,
-        Double motion,
+        @Schema(nullable = true) Double ring,
+        @Schema(nullable = true) Double motion,
 
-        @Schema(allowableValues = {"by_rung", "dominant", "diminished", "minor"})
+        @Schema(
+                nullable = true,
+                allowableValues = {"by_rung", "dominant", "diminished", "minor"})
         String seventhDegree,
 
-        @Schema(allowableValues = {"flat_nine", "natural_nine"})
+        @Schema(
+                nullable = true,
+                allowableValues = {"flat_nine", "natural_nine"})
         String minorDominant,
 
-        Boolean repeatsAlike,
+        @Schema(nullable = true) Boolean repeatsAlike,
 
-        @Schema(allowableValues = {"pima", "thumb_led"}) String pickingHand,
+        @Schema(
+                nullable = true,
+                allowableValues = {"pima", "thumb_led"})
+        String pickingHand,
 
-        @Schema(allowableValues = {"by_setting", "anywhere", "nowhere"})
+        @Schema(
+                nullable = true,
+                allowableValues = {"by_setting", "anywhere", "nowhere"})
         String filling) {
 
     /** Nothing decided. */

@@ -6,6 +6,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.Instant;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
@@ -24,6 +25,8 @@ class PlayerEntity {
     @JdbcTypeCode(SqlTypes.JSON)
     private PlayerLimits limits;
 
+    private Instant changedAt;
+
     protected PlayerEntity() {}
 
     PlayerEntity(PlayerLimits limits) {
@@ -32,6 +35,7 @@ class PlayerEntity {
 
     final void change(PlayerLimits newLimits) {
         limits = newLimits;
+        changedAt = Instant.now();
     }
 
     long version() {

@@ -2,22 +2,28 @@ package underhand.server.players;
 
 import java.util.List;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import underhand.hand.Player;
 import underhand.server.platform.InputException;
 import underhand.server.platform.StaleWriteException;
+import underhand.server.storage.Writes;
 
 /** Keeps players and guitars; a write over a newer version is refused with both. */
 @Service
-@Transactional
 public class PlayerService {
 
     private final PlayerRepository players;
     private final GuitarRepository guitars;
+    private final Writes writes;
 
-    PlayerService(PlayerRepository players, GuitarRepository guitars) {
+    PlayerService(PlayerRepository players, GuitarRepository guitars, Writes writes) {
         this.players = players;
         this.guitars = guitars;
+        this.writes = writes;
+    }
+
+    /** Whether there is neither a player nor a guitar. */
+    public boolean isUntouched() {
+        return players.count() == 0 && guitars.count() == 0;
     }
 
     List<PlayerView> players() {
@@ -26,21 +32,23 @@ public class PlayerService {
 
     public PlayerView add(PlayerLimits limits) {
         limits.check();
-        return players.saveAndFlush(new PlayerEntity(limits)).view();
+        return writes.in(() -> players.saveAndFlush(new PlayerEntity(limits)).view());
     }
 
     PlayerView change(long id, long version, PlayerLimits limits) {
         limits.check();
-        PlayerEntity player = player(id);
-        if (player.version() != version) {
-            throw new StaleWriteException("The player", new PlayerView(id, version, limits), player.view());
-        }
-        player.change(limits);
-        return players.saveAndFlush(player).view();
+        return writes.in(() -> {
+            PlayerEntity player = player(id);
+            if (player.version() != version) {
+                throw new StaleWriteException("The player", new PlayerView(id, version, limits), player.view());
+            }
+            player.change(limits);
+            return players.saveAndFlush(player).view();
+        });
     }
 
     void removePlayer(long id) {
-        players.delete(player(id));
+        writes.in(() -> players.delete(player(id)));
     }
 
     /** The hand of a stored player. */
@@ -60,21 +68,23 @@ public class PlayerService {
 
     public GuitarView add(GuitarBuild build) {
         build.check();
-        return guitars.saveAndFlush(new GuitarEntity(build)).view();
+        return writes.in(() -> guitars.saveAndFlush(new GuitarEntity(build)).view());
     }
 
     GuitarView change(long id, long version, GuitarBuild build) {
         build.check();
-        GuitarEntity guitar = guitar(id);
-        if (guitar.version() != version) {
-            throw new StaleWriteException("The guitar", new GuitarView(id, version, build), guitar.view());
-        }
-        guitar.change(build);
-        return guitars.saveAndFlush(guitar).view();
+        return writes.in(() -> {
+            GuitarEntity guitar = guitar(id);
+            if (guitar.version() != version) {
+                throw new StaleWriteException("The guitar", new GuitarView(id, version, build), guitar.view());
+            }
+            guitar.change(build);
+            return guitars.saveAndFlush(guitar).view();
+        });
     }
 
     void removeGuitar(long id) {
-        guitars.delete(guitar(id));
+        writes.in(() -> guitars.delete(guitar(id)));
     }
 
     private GuitarEntity guitar(long id) {

@@ -108,7 +108,7 @@ class ShapeController {
             Integer capo,
             Integer rung,
             String setting,
-            Long playerId,
+            @Schema(nullable = true) Long playerId,
             Integer maxFret,
             Integer limit) {}
 

@@ -33,19 +33,48 @@ class Song {
     private Instant createdAt;
     private Instant changedAt;
     private Instant practisedAt;
+    private Instant removedAt;
+
+    /** What the list says of the chart, and the planner's version that read it. */
+    @JdbcTypeCode(SqlTypes.JSON)
+    private SongFacts summary;
+
+    private String summaryBy;
+
+    /** What it asks of a hand; null until it is worked out, and when the chart has changed. */
+    @JdbcTypeCode(SqlTypes.JSON)
+    private SongEfforts efforts;
+
+    private String effortsBy;
 
     protected Song() {}
 
-    Song(String title, String source, Decisions decisions) {
+    Song(String title, String source, Decisions decisions, SongFacts facts, String factsBy) {
         this.createdAt = Instant.now();
-        change(title, source, decisions);
+        change(title, source, decisions, facts, factsBy);
     }
 
-    void change(String newTitle, String newSource, Decisions newDecisions) {
+    void change(String newTitle, String newSource, Decisions newDecisions, SongFacts facts, String factsBy) {
+        if (!newSource.equals(source)) {
+            efforts = null;
+            effortsBy = null;
+        }
         this.title = newTitle;
         this.source = newSource;
         this.decisions = newDecisions;
+        this.summary = facts;
+        this.summaryBy = factsBy;
         this.changedAt = Instant.now();
+    }
+
+    void remove() {
+        removedAt = Instant.now();
+        changedAt = removedAt;
+    }
+
+    void putBack() {
+        removedAt = null;
+        changedAt = Instant.now();
     }
 
     Long id() {
@@ -68,11 +97,16 @@ class Song {
         return changedAt;
     }
 
-    Optional<Instant> practisedAt() {
-        return Optional.ofNullable(practisedAt);
+    Optional<Instant> removedAt() {
+        return Optional.ofNullable(removedAt);
     }
 
     Decisions decisions() {
         return decisions;
+    }
+
+    /** What it asks of a hand, as a planner worked it out; empty when another one did, or none. */
+    Optional<SongEfforts> efforts(String planner) {
+        return planner.equals(effortsBy) ? Optional.ofNullable(efforts) : Optional.empty();
     }
 }

@@ -1,44 +1,76 @@
 package underhand.server.songs;
 
+import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import underhand.chart.Chart;
 import underhand.format.ChartReading;
 import underhand.format.ChartTextReader;
 import underhand.hand.Rung;
-import underhand.harmony.KeyFinder;
 import underhand.server.arrangements.ArrangementService;
+import underhand.server.arrangements.PlannerVersion;
 import underhand.server.platform.InputException;
 import underhand.server.platform.StaleWriteException;
+import underhand.server.songs.SongRepository.Line;
+import underhand.server.storage.StorageException;
+import underhand.server.storage.Writes;
 
 /** Keeps the songbook. A chart with faults is kept whole as it was typed; the faults are said. */
 @Service
-@Transactional
 public class SongService {
 
     private static final int LONGEST_TITLE = 200;
     private static final String UNTITLED = "Untitled song";
 
+    /** How long a removed song can be put back. */
+    private static final Duration REMOVED_KEPT = Duration.ofDays(30);
+
     private final SongRepository songs;
     private final ArrangementService arrangements;
+    private final Writes writes;
+    private final String planner;
 
-    SongService(SongRepository songs, ArrangementService arrangements) {
+    SongService(SongRepository songs, ArrangementService arrangements, Writes writes, PlannerVersion planner) {
         this.songs = songs;
         this.arrangements = arrangements;
+        this.writes = writes;
+        this.planner = planner.toString();
     }
 
-    @Transactional(readOnly = true)
-    List<SongSummary> list() {
-        return songs.findAllByOrderByTitleAscIdAsc().stream()
-                .map(SongService::summary)
-                .toList();
-    }
-
-    @Transactional(readOnly = true)
-    public boolean isEmpty() {
+    /** Whether the book never had a song, as far as it remembers. */
+    public boolean isUntouched() {
         return songs.count() == 0;
+    }
+
+    List<SongSummary> list() {
+        List<Line> lines = songs.lines();
+        List<SongSummary> summaries = new ArrayList<>();
+        for (Line line : lines) {
+            summaries.add(summary(line, planner.equals(line.summaryBy()) ? line.summary() : summarised(line.id())));
+        }
+        return summaries;
+    }
+
+    /** Reads the chart of a song that another planner summarised, and keeps what it says. */
+    private SongFacts summarised(long id) {
+        SongFacts facts = SongFacts.of(
+                ChartTextReader.read(songs.findById(id).map(Song::source).orElse("")));
+        storedIfThereIsRoom(() -> songs.summarised(id, facts, planner));
+        return facts;
+    }
+
+    /** Stores what can be worked out anew: where the disk is full it is not kept. */
+    private void storedIfThereIsRoom(Runnable write) {
+        try {
+            writes.in(write);
+        } catch (StorageException e) {
+            // The answer is known all the same.
+        }
     }
 
     @Transactional(readOnly = true)
@@ -46,10 +78,14 @@ public class SongService {
         return view(song(id));
     }
 
-    /** What the song asks of a hand on each rung. */
-    @Transactional(readOnly = true)
+    /** What the song asks of a hand on each rung: kept until the chart or the planner changes. */
     List<ArrangementService.RungEffort> efforts(long id) {
-        return arrangements.efforts(song(id).source());
+        Song song = song(id);
+        return song.efforts(planner).map(SongEfforts::rungs).orElseGet(() -> {
+            List<ArrangementService.RungEffort> efforts = arrangements.efforts(song.source());
+            storedIfThereIsRoom(() -> songs.measured(id, song.version(), new SongEfforts(efforts), planner));
+            return efforts;
+        });
     }
 
     /** Adds a chart to the book; its own capo becomes the first decision. */
@@ -63,37 +99,77 @@ public class SongService {
                             + " over them.");
         }
         Integer capo = chart.capo().isPresent() ? chart.capo().getAsInt() : null;
-        return view(songs.saveAndFlush(new Song(title(chart), source, Decisions.first(Rung.LOWEST, capo))));
+        return writes.in(() -> view(songs.saveAndFlush(song(reading, source, Decisions.first(Rung.LOWEST, capo)))));
     }
 
     /** Adds a chart with decisions of its own, for the demo book. */
     public void add(String source, int rung) {
-        Chart chart = ChartTextReader.read(source).chart();
-        songs.save(new Song(title(chart), source, Decisions.first(rung, null)));
+        ChartReading reading = ChartTextReader.read(source);
+        writes.in(() -> songs.save(song(reading, source, Decisions.first(rung, null))));
+    }
+
+    private Song song(ChartReading reading, String source, Decisions decisions) {
+        return new Song(title(reading.chart()), source, decisions, SongFacts.of(reading), planner);
     }
 
     SongView change(long id, long version, String source, Decisions decisions) {
-        Song song = song(id);
         ChartReading reading = check(source, decisions);
-        if (song.version() != version) {
-            throw new StaleWriteException(
-                    "The song",
-                    new SongView(id, version, title(reading.chart()), source, decisions, song.changedAt(), List.of()),
-                    view(song));
-        }
-        song.change(title(reading.chart()), source, decisions);
-        return view(songs.saveAndFlush(song));
+        String title = title(reading.chart());
+        return writes.in(() -> {
+            Song song = song(id);
+            if (song.version() != version) {
+                throw new StaleWriteException(
+                        "The song",
+                        new SongView(id, version, title, source, decisions, song.changedAt(), List.of()),
+                        view(song));
+            }
+            song.change(title, source, decisions, SongFacts.of(reading), planner);
+            return view(songs.saveAndFlush(song));
+        });
     }
 
     /** Notes that somebody played along to a song just now. */
     void practised(long id) {
-        if (songs.practised(id, Instant.now()) == 0) {
-            throw noSong(id);
-        }
+        writes.in(() -> {
+            if (songs.practised(id, Instant.now()) == 0) {
+                throw noSong(id);
+            }
+        });
     }
 
+    /** Takes a song out of the book; it can be put back for thirty days. */
     void remove(long id) {
-        songs.delete(song(id));
+        writes.in(() -> {
+            Song song = song(id);
+            song.remove();
+            songs.saveAndFlush(song);
+        });
+    }
+
+    /** Songs that can be put back, the last removed first. */
+    List<RemovedSongView> removed() {
+        return songs.findByRemovedAtIsNotNullOrderByRemovedAtDesc().stream()
+                .map(s -> {
+                    Instant at = s.removedAt().orElseThrow();
+                    return new RemovedSongView(s.id(), s.title(), at, at.plus(REMOVED_KEPT));
+                })
+                .toList();
+    }
+
+    SongView putBack(long id) {
+        return writes.in(() -> {
+            Song song = songs.findById(id)
+                    .filter(s -> s.removedAt().isPresent())
+                    .orElseThrow(() -> InputException.notFound("There is no removed song " + id + " to put back."));
+            song.putBack();
+            return view(songs.saveAndFlush(song));
+        });
+    }
+
+    /** Forgets songs that were removed long ago. */
+    @Scheduled(initialDelay = 1, fixedDelay = 24 * 60, timeUnit = TimeUnit.MINUTES)
+    void forgetRemoved() {
+        storedIfThereIsRoom(() -> songs.forget(Instant.now().minus(REMOVED_KEPT)));
     }
 
     /** @throws RuntimeException naming what of a chart and its decisions cannot be kept */
@@ -114,7 +190,7 @@ public class SongService {
     }
 
     private Song song(long id) {
-        return songs.findById(id).orElseThrow(() -> noSong(id));
+        return songs.findByIdAndRemovedAtIsNull(id).orElseThrow(() -> noSong(id));
     }
 
     private static InputException noSong(long id) {
@@ -138,21 +214,18 @@ public class SongService {
                 ArrangementService.faults(reading));
     }
 
-    private static SongSummary summary(Song song) {
-        ChartReading reading = ChartTextReader.read(song.source());
-        Chart chart = reading.chart();
+    private SongSummary summary(Line line, SongFacts facts) {
+        boolean isMeasured = planner.equals(line.effortsBy()) && line.efforts() != null;
         return new SongSummary(
-                song.id(),
-                song.title(),
-                KeyFinder.keyOf(chart).glyphs(),
-                chart.metre().toString(),
-                chart.tempo().orElse(Chart.DEFAULT_TEMPO),
-                chart.bars(),
-                (int) chart.placements().stream()
-                        .flatMap(p -> p.placement().chord().stream())
-                        .distinct()
-                        .count(),
-                reading.faults().size(),
-                song.practisedAt().orElse(null));
+                line.id(),
+                line.title(),
+                facts.key(),
+                facts.metre(),
+                facts.tempo(),
+                facts.bars(),
+                facts.chords(),
+                facts.faults(),
+                line.practisedAt(),
+                isMeasured ? line.efforts().rungs() : null);
     }
 }

@@ -2,11 +2,14 @@ package underhand.server.songs;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
+import java.util.List;
+import underhand.server.arrangements.ArrangementService;
 
 /**
  * A line of the songbook.
  *
  * @param practisedAt when it was last played along to; null when never
+ * @param efforts what it asks of a hand on each rung; null where that is still to be worked out
  */
 record SongSummary(
         long id,
@@ -17,4 +20,5 @@ record SongSummary(
         int bars,
         int chords,
         int faults,
-        @Schema(nullable = true) Instant practisedAt) {}
+        @Schema(nullable = true) Instant practisedAt,
+        @Schema(nullable = true) List<ArrangementService.RungEffort> efforts) {}

@@ -1,0 +1,80 @@
+package underhand.server.songs;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.util.List;
+import java.util.Map;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import underhand.server.storage.Shelf;
+import underhand.server.storage.Shelf.Column;
+import underhand.server.storage.Shelf.Form;
+
+/** What backups keep of songs and their versions. */
+@Configuration
+class SongShelves {
+
+    private static final Map<String, String> WHO_PLAYS = Map.of(
+            "decisions.playerId", "players",
+            "decisions.guitarId", "guitars",
+            "decisions.second.playerId", "players",
+            "decisions.second.guitarId", "guitars");
+
+    @Bean
+    Shelf songShelf(ObjectMapper json) {
+        return new Shelf(
+                "songs",
+                20,
+                "song",
+                List.of(
+                        new Column("title", "title", Form.TEXT),
+                        new Column("source", "source", Form.FILE),
+                        new Column("decisions", "decisions", Form.JSON),
+                        new Column("created_at", "createdAt", Form.TIME),
+                        new Column("changed_at", Shelf.CHANGED, Form.TIME),
+                        new Column("removed_at", Shelf.REMOVED, Form.TIME),
+                        new Column("practised_at", "practisedAt", Form.LOGGED)),
+                true,
+                WHO_PLAYS,
+                "title",
+                content -> check(json, content));
+    }
+
+    @Bean
+    Shelf versionShelf(ObjectMapper json) {
+        return new Shelf(
+                "versions",
+                30,
+                "arrangement_version",
+                List.of(
+                        new Column("song_id", "song", Form.NUMBER),
+                        new Column("name", "name", Form.TEXT),
+                        new Column("source", "source", Form.FILE),
+                        new Column("decisions", "decisions", Form.JSON),
+                        new Column("created_at", "createdAt", Form.TIME)),
+                false,
+                Map.of(
+                        "song", "songs",
+                        "decisions.playerId", "players",
+                        "decisions.guitarId", "guitars",
+                        "decisions.second.playerId", "players",
+                        "decisions.second.guitarId", "guitars"),
+                "name",
+                content -> {
+                    check(json, content);
+                    if (content.path("song").isNull()) {
+                        throw new IllegalArgumentException("the song it is a version of is not there.");
+                    }
+                });
+    }
+
+    private static void check(ObjectMapper json, JsonNode content) {
+        try {
+            SongService.check(
+                    content.path("source").asText(), json.treeToValue(content.path("decisions"), Decisions.class));
+        } catch (JsonProcessingException e) {
+            throw new IllegalArgumentException("its decisions cannot be read (" + e.getOriginalMessage() + ").", e);
+        }
+    }
+}
