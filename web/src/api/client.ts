@@ -51,6 +51,12 @@ export type Fills = Schemas['FillsView'];
 export type FillOffer = Schemas['FillView'];
 export type StoredPattern = Schemas['OwnPatternView'];
 export type ReadFile = Schemas['ReadView'];
+export type RemovedSong = Schemas['RemovedSongView'];
+export type KeptBackup = Schemas['KeptBackupView'];
+export type RestorePlan = Schemas['RestorePlan'];
+export type RestoreMode = RestorePlan['mode'];
+export type About = Schemas['AboutView'];
+export type Licence = Schemas['LicenceView'];
 
 /** An answer of the server that is no success, as RFC 9457 has it. */
 export class ProblemError extends Error {
@@ -81,16 +87,23 @@ const OFFLINE = new ProblemError(
 
 const MOST_CARRIED = 20_000;
 
+/** Who asks: this tab. Work of several tabs takes turns. */
+const TAB = crypto.randomUUID?.() ?? String(Math.random());
+
 async function ask(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
-  const request: RequestInit = { method, headers: { 'Content-Type': 'application/json' } };
+  const isFile = body instanceof Blob;
+  const request: RequestInit = {
+    method,
+    headers: { 'Content-Type': isFile ? 'application/zip' : 'application/json', 'X-Client': TAB },
+  };
   if (body !== undefined) {
-    request.body = JSON.stringify(body);
+    request.body = isFile ? body : JSON.stringify(body);
   }
   if (signal) {
     request.signal = signal;
   }
   // A change on its way outlives the page it was made on; browsers carry only small ones so far.
-  request.keepalive = method === 'PUT' && String(request.body).length < MOST_CARRIED;
+  request.keepalive = method === 'PUT' && !isFile && String(request.body).length < MOST_CARRIED;
   const response = await fetch(`/api/v1${path}`, request).catch((error: unknown) => {
     if (signal?.aborted) {
       throw error;
@@ -145,6 +158,19 @@ export const api = {
   changeSong: (id: number, version: number, source: string, decisions: Decisions) =>
     call<Song>('PUT', `/songs/${id}`, { version, source, decisions }),
   removeSong: (id: number) => call<undefined>('DELETE', `/songs/${id}`),
+  removedSongs: () => call<RemovedSong[]>('GET', '/removed-songs'),
+  putBack: (id: number) => call<Song>('POST', `/removed-songs/${id}/put-back`),
+  backups: () => call<KeptBackup[]>('GET', '/backups'),
+  /** A backup put back: a file, or the name of one that was made by itself. */
+  restore: (from: Blob | string, mode: RestoreMode, preview: boolean) => {
+    const query = `?mode=${mode}&preview=${preview}`;
+    return typeof from === 'string'
+      ? call<RestorePlan>('POST', `/backups/${from}/restore${query}`)
+      : call<RestorePlan>('POST', `/restore${query}`, from);
+  },
+  undoRestore: () => call<RestorePlan>('POST', '/restore/undo'),
+  about: () => call<About>('GET', '/about'),
+  licences: () => call<Licence[]>('GET', '/licences'),
   practised: (id: number) => call<undefined>('POST', `/songs/${id}/practice`),
   rungs: () => call<Rung[]>('GET', '/rungs'),
   players: () => call<Player[]>('GET', '/players'),

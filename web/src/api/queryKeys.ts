@@ -5,4 +5,11 @@ export const songKeys = {
   efforts: (id: number) => ['songs', id, 'efforts'] as const,
 };
 
+export const bookKeys = {
+  removed: ['removed songs'] as const,
+  backups: ['backups'] as const,
+  about: ['about'] as const,
+  licences: ['licences'] as const,
+};
+
 export const playerKeys = { players: ['players'] as const, guitars: ['guitars'] as const };

@@ -4,6 +4,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { BenchView } from '../features/bench/BenchView';
 import { worthRetrying } from '../api/client';
+import { BookView } from '../features/book/BookView';
 import { PlayersView } from '../features/players/PlayersView';
 import { SheetView } from '../features/sheet/SheetView';
 import { RungsView } from '../features/rungs/RungsView';
@@ -27,6 +28,7 @@ const router = createBrowserRouter([
       { path: '/songs/:id/rungs', element: <RungsView /> },
       { path: '/songs/:id/versions', element: <VersionsView /> },
       { path: '/players', element: <PlayersView /> },
+      { path: '/book', element: <BookView /> },
       { path: '*', element: <NotFound /> },
     ],
   },

@@ -69,6 +69,7 @@ export function Shell() {
           </>
         )}
         <Place to="/players">Players</Place>
+        <Place to="/book">Book</Place>
         <Box sx={{ flex: 1, display: { xs: 'none', sm: 'block' } }} />
         <ThemeSwitch />
       </Box>

@@ -5,7 +5,7 @@ import { isTyping } from '../shared/keys';
 const WAIT_MS = 1500;
 
 /** Places a letter after `g` goes to: of the whole book, and of the song that is open. */
-export const PLACES = { s: '/', p: '/players' } as const;
+export const PLACES = { s: '/', p: '/players', k: '/book' } as const;
 export const SONG_PLACES = { b: '', r: '/rungs', v: '/versions', h: '/sheet' } as const;
 
 /** `g`, then a letter, goes to a view. */

@@ -89,6 +89,6 @@ function decided(decisions: Decisions, change: Partial<Decisions>): Decisions {
   return { ...decisions, ...(capoMoves || keyMoves ? { locks: [] } : {}), ...change };
 }
 
-function without(locks: Lock[], at: { placement?: number; part?: number }): Lock[] {
+function without(locks: Lock[], at: Pick<Lock, 'placement' | 'part'>): Lock[] {
   return locks.filter((lock) => lock.placement !== at.placement || (lock.part ?? 0) !== (at.part ?? 0));
 }

@@ -1,10 +1,8 @@
 import DeleteOutlined from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import type { RungEffort, SongSummary } from '../../api/client';
 import { practisedWords } from './practised';
@@ -17,17 +15,12 @@ export function SongList({
 }: {
   songs: SongSummary[];
   efforts: Map<number, RungEffort[]>;
-  onRemove: (id: number) => void;
+  onRemove: (song: SongSummary) => void;
 }) {
   return (
     <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
       {songs.map((song) => (
-        <SongLine
-          key={song.id}
-          song={song}
-          efforts={efforts.get(song.id)}
-          onRemove={() => onRemove(song.id)}
-        />
+        <SongLine key={song.id} song={song} efforts={efforts.get(song.id)} onRemove={() => onRemove(song)} />
       ))}
     </Box>
   );
@@ -42,7 +35,6 @@ function SongLine({
   efforts: RungEffort[] | undefined;
   onRemove: () => void;
 }) {
-  const [asking, setAsking] = useState(false);
   return (
     <Box
       component="li"
@@ -71,22 +63,9 @@ function SongLine({
         </Typography>
       </Box>
       <Efforts efforts={efforts} />
-      {asking ? (
-        <>
-          <Button color="error" onClick={onRemove}>
-            Remove for good
-          </Button>
-          <Button onClick={() => setAsking(false)}>Keep</Button>
-        </>
-      ) : (
-        <IconButton
-          aria-label={`Remove ${song.title}`}
-          onClick={() => setAsking(true)}
-          sx={{ width: 44, height: 44 }}
-        >
-          <DeleteOutlined />
-        </IconButton>
-      )}
+      <IconButton aria-label={`Remove ${song.title}`} onClick={onRemove} sx={{ width: 44, height: 44 }}>
+        <DeleteOutlined />
+      </IconButton>
     </Box>
   );
 }

@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Skeleton from '@mui/material/Skeleton';
+import Snackbar from '@mui/material/Snackbar';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
@@ -9,7 +11,8 @@ import { droppedWords, readFile } from '../../shared/readFile';
 import { findSongs } from './findSongs';
 import { PasteChart } from './PasteChart';
 import { SongList } from './SongList';
-import { useAddSong, useEfforts, useRemoveSong, useSongs } from './useSongs';
+import type { SongSummary } from '../../api/client';
+import { useAddSong, useEfforts, usePutBack, useRemoveSong, useSongs } from './useSongs';
 import { useSearchKey } from './useSearchKey';
 
 /** Every song of the book, and a place to paste or drop the next one. */
@@ -25,7 +28,14 @@ export function SongbookView() {
   useSearchKey(search);
   const empty = songs.data?.length === 0;
   const found = findSongs(songs.data ?? [], words);
-  const efforts = useEfforts((songs.data ?? []).map((song) => song.id));
+  const efforts = useEfforts(songs.data ?? []);
+  const putBack = usePutBack();
+  const removed = remove.isSuccess && !putBack.isSuccess ? remove.variables : null;
+
+  const removeSong = (song: SongSummary) => {
+    putBack.reset();
+    remove.mutate(song);
+  };
 
   const take = (source: string, said = '') =>
     add.mutate(source, { onSuccess: (song) => void navigate(`/songs/${song.id}`, { state: { said } }) });
@@ -90,7 +100,7 @@ export function SongbookView() {
         {songs.isError && <Problem error={songs.error} onRetry={() => void songs.refetch()} />}
         {songs.data && !empty && (
           <Box>
-            <SongList songs={found} efforts={efforts} onRemove={(id) => remove.mutate(id)} />
+            <SongList songs={found} efforts={efforts} onRemove={removeSong} />
             {found.length === 0 && <Typography>No song in the book has these words.</Typography>}
           </Box>
         )}
@@ -108,6 +118,18 @@ export function SongbookView() {
         />
       </Box>
       {remove.isError && <Problem error={remove.error} />}
+      {putBack.isError && <Problem error={putBack.error} />}
+      <Snackbar
+        open={removed !== null}
+        message={
+          removed ? `“${removed.title}” was removed. It can be put back for 30 days, on the page Book.` : ''
+        }
+        action={
+          <Button color="inherit" onClick={() => removed && putBack.mutate(removed.id)}>
+            Undo
+          </Button>
+        }
+      />
     </Box>
   );
 }

@@ -1,14 +1,15 @@
-import { useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, type RungEffort } from '../../api/client';
-import { songKeys } from '../../api/queryKeys';
+import { useMutation, useQueries, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { api, type RungEffort, type SongSummary } from '../../api/client';
+import { bookKeys, songKeys } from '../../api/queryKeys';
 
 export function useSongs() {
   return useQuery({ queryKey: songKeys.all, queryFn: api.songs });
 }
 
 /** What each song asks on every rung, one after the other from the top, so that nothing else has to wait. */
-export function useEfforts(ids: number[]): Map<number, RungEffort[]> {
+export function useEfforts(songs: SongSummary[]): Map<number, RungEffort[]> {
   const queries = useQueryClient();
+  const ids = songs.filter((song) => song.efforts === null).map((song) => song.id);
   const next = ids.find((id) => queries.getQueryData(songKeys.efforts(id)) === undefined);
   const results = useQueries({
     queries: ids.map((id) => ({
@@ -18,7 +19,10 @@ export function useEfforts(ids: number[]): Map<number, RungEffort[]> {
       staleTime: Infinity,
     })),
   });
-  return new Map(ids.flatMap((id, i) => (results[i]?.data ? [[id, results[i].data] as const] : [])));
+  return new Map([
+    ...songs.flatMap((song) => (song.efforts ? [[song.id, song.efforts] as const] : [])),
+    ...ids.flatMap((id, i) => (results[i]?.data ? [[id, results[i].data] as const] : [])),
+  ]);
 }
 
 export function useAddSong() {
@@ -35,7 +39,20 @@ export function useAddSong() {
 export function useRemoveSong() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: api.removeSong,
-    onSuccess: () => queries.invalidateQueries({ queryKey: songKeys.all, exact: true }),
+    mutationFn: (song: SongSummary) => api.removeSong(song.id),
+    onSuccess: () => forgetBook(queries),
   });
+}
+
+/** Puts a removed song back where it was. */
+export function usePutBack() {
+  const queries = useQueryClient();
+  return useMutation({ mutationFn: api.putBack, onSuccess: () => forgetBook(queries) });
+}
+
+function forgetBook(queries: QueryClient) {
+  return Promise.all([
+    queries.invalidateQueries({ queryKey: songKeys.all, exact: true }),
+    queries.invalidateQueries({ queryKey: bookKeys.removed }),
+  ]);
 }
