@@ -19,6 +19,9 @@ final class Application implements AutoCloseable {
 
     private static final Duration PATIENCE = Duration.ofSeconds(60);
 
+    private static final List<String> BRIEFLY =
+            List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Dspring.main.lazy-initialization=true");
+
     private final Process process;
     private final int port;
     private final Path log;
@@ -36,13 +39,51 @@ final class Application implements AutoCloseable {
 
     /** The same for a short visit: it starts in half the time, and would be slower in the long run. */
     static Application startBriefly(Path data, boolean demo) throws IOException, InterruptedException {
+        return start(data, demo, BRIEFLY);
+    }
+
+    /** The same where no file may grow past some KiB: to its writers that is a full disk. */
+    static Application startLimited(Path data, int mostKib) throws IOException, InterruptedException {
         return start(
-                data,
-                demo,
-                List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Dspring.main.lazy-initialization=true"));
+                data, List.of("bash", "-c", "ulimit -S -f " + mostKib + "; exec \"$@\"", "limited"), false, BRIEFLY);
     }
 
     private static Application start(Path data, boolean demo, List<String> flags)
+            throws IOException, InterruptedException {
+        return start(data, List.of(), demo, flags);
+    }
+
+    /** What the application says, and its exit status, when it does not serve: after a task, or when it cannot start. */
+    record Ended(int status, String said) {}
+
+    /** Runs the application to its end. */
+    static Ended run(Path data, String... options) throws IOException, InterruptedException {
+        List<String> command = command(List.of(), BRIEFLY, 0, data);
+        command.addAll(List.of(options));
+        Path log = Files.createTempFile("application", ".log");
+        Process process = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(log.toFile())
+                .start();
+        if (!process.waitFor(PATIENCE.toSeconds(), TimeUnit.SECONDS)) {
+            process.destroyForcibly();
+            throw new IllegalStateException("The application did not end:\n" + Files.readString(log));
+        }
+        String said = Files.readString(log);
+        Files.delete(log);
+        return new Ended(process.exitValue(), said);
+    }
+
+    private static List<String> command(List<String> before, List<String> flags, int port, Path data) {
+        List<String> command = new ArrayList<>(before);
+        command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+        command.addAll(flags);
+        command.addAll(List.of(
+                "-jar", System.getProperty("underhand.jar"), "--server.port=" + port, "--underhand.data=" + data));
+        return command;
+    }
+
+    private static Application start(Path data, List<String> before, boolean demo, List<String> flags)
             throws IOException, InterruptedException {
         int port;
         try (ServerSocket socket = new ServerSocket(0)) {
@@ -50,15 +91,8 @@ final class Application implements AutoCloseable {
         }
         Path log = data.resolve("application.log");
         Files.createDirectories(data);
-        List<String> command = new ArrayList<>();
-        command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
-        command.addAll(flags);
-        command.addAll(List.of(
-                "-jar",
-                System.getProperty("underhand.jar"),
-                "--server.port=" + port,
-                "--underhand.data=" + data,
-                "--underhand.demo=" + demo));
+        List<String> command = command(before, flags, port, data);
+        command.add("--underhand.demo=" + demo);
         Process process = new ProcessBuilder(command)
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()))
@@ -86,6 +120,20 @@ final class Application implements AutoCloseable {
         }
         process.destroyForcibly();
         throw new IllegalStateException("The application did not start:\n" + Files.readString(log));
+    }
+
+    /** Ends it at once, as a failing machine would. */
+    void kill() throws InterruptedException {
+        process.destroyForcibly();
+        process.waitFor();
+    }
+
+    long pid() {
+        return process.pid();
+    }
+
+    int port() {
+        return port;
     }
 
     String address() {

@@ -11,6 +11,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -19,6 +20,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 import underhand.chord.ChordFormatException;
 import underhand.format.ChartLimitException;
 import underhand.format.score.ScoreFormatException;
@@ -113,6 +115,23 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         return handleExceptionInternal(e, unreadable(e.getCause()), headers, HttpStatus.BAD_REQUEST, request);
+    }
+
+    /** A call that is not there. */
+    @Override
+    protected ResponseEntity<Object> handleNoResourceFoundException(
+            NoResourceFoundException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        ProblemDetail problem = problem(HttpStatus.NOT_FOUND, "Not found", "Nothing is kept at this address.");
+        return handleExceptionInternal(e, problem, headers, status, request);
+    }
+
+    /** A problem is a problem detail whatever form was asked for, even where what was asked for cannot be read. */
+    @Override
+    protected ResponseEntity<Object> handleExceptionInternal(
+            Exception e, Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        HttpHeaders typed = new HttpHeaders(headers);
+        typed.setContentType(MediaType.APPLICATION_PROBLEM_JSON);
+        return super.handleExceptionInternal(e, body, typed, status, request);
     }
 
     private static ProblemDetail unreadable(Throwable cause) {

@@ -68,9 +68,7 @@ public final class BookOpening {
         writable();
         boolean isNew = !Files.exists(file);
         try {
-            if (!isNew
-                    && Files.size(file) < LEAST_BYTES
-                    && (Files.size(file) > 0 || newestBackup().isPresent())) {
+            if (!isNew && isCutOff()) {
                 damaged(null);
             }
             look(url, user, password);
@@ -80,6 +78,11 @@ public final class BookOpening {
         } catch (IOException e) {
             throw unusable(e);
         }
+    }
+
+    private boolean isCutOff() throws IOException {
+        boolean isBlank = Files.size(file) == 0 && newestBackup().isEmpty();
+        return !isBlank && (Files.size(file) < LEAST_BYTES || StoreHeader.lacksItsEnd(file));
     }
 
     private void writable() {
