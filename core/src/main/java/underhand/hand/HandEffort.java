@@ -135,6 +135,20 @@ public final class HandEffort {
         }
     }
 
+    /** No fingering stops so many strings in a fret for less; {@link #atLeast} is no less than that of all frets together. */
+    public double stoppingAtLeast(int fret, int strings) {
+        if (strings == 0) {
+            return 0;
+        }
+        double fingers = strings < cheapestFingers.length ? cheapestFingers[strings] : Double.POSITIVE_INFINITY;
+        return strings == 1 ? fingers : Math.min(fingers, barreAtLeast(fret, strings, true));
+    }
+
+    /** What {@link #atLeast} may lie below the frets' {@link #stoppingAtLeast} together. */
+    public double savedAtMost() {
+        return thumbSaves;
+    }
+
     /** No barre over so many strings costs less, though a finger of their own may take some of them. */
     private double barreAtLeast(int fret, int strings, boolean lowest) {
         double near = nearNut(fret);

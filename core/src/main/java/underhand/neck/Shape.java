@@ -110,6 +110,11 @@ public final class Shape {
         return Integer.parseInt(place);
     }
 
+    /** Orders shapes of one guitar string by string, silence first, then rising frets: as a search finds them. */
+    public int compareInSearch(Shape other) {
+        return Long.compare(code, other.code);
+    }
+
     public int strings() {
         return frets.length;
     }

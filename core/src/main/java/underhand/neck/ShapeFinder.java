@@ -40,7 +40,44 @@ public final class ShapeFinder {
     }
 
     public List<Shape> find(ToneDemand demand) {
-        return new Search(demand).run();
+        return find(demand, Bound.NONE, Double.POSITIVE_INFINITY);
+    }
+
+    /**
+     * The shapes that may cost no more than so much; a branch is cut where it cannot.
+     *
+     * @param bound what a shape costs at least, told while it is put together
+     */
+    public List<Shape> find(ToneDemand demand, Bound bound, double most) {
+        return new Search(demand, bound, most).run();
+    }
+
+    /** What a shape costs at least as far as it is put together; more of it never costs less. */
+    public interface Bound {
+        Bound NONE = new Bound() {
+            @Override
+            public double stopping(int fret, int strings) {
+                return 0;
+            }
+
+            @Override
+            public double sounding(int lowestMidi, int mostSounding, int innerSilent, int silentSince) {
+                return 0;
+            }
+        };
+
+        /** What it costs to stop so many strings in one fret. */
+        double stopping(int fret, int strings);
+
+        /**
+         * What the sound costs beside that.
+         *
+         * @param lowestMidi lowest string's pitch; -1 while none sounds
+         * @param mostSounding strings that may sound in the end
+         * @param innerSilent silent strings between sounding ones so far
+         * @param silentSince silent strings since the last that sounds; 0 while none does
+         */
+        double sounding(int lowestMidi, int mostSounding, int innerSilent, int silentSince);
     }
 
     private final class Search {
@@ -48,6 +85,14 @@ public final class ShapeFinder {
         private final int strings = board.strings();
         private final int[] frets = new int[strings];
         private final List<Shape> found = new ArrayList<>();
+        private final Bound bound;
+        private final double most;
+
+        /** Strings stopped so far, by fret, and what that costs at least. */
+        private final int[] stoppedAt = new int[board.frets() + 1];
+
+        private double stopping;
+        private int lowestMidi = -1;
 
         /** Frets of each string at which it may sound above another, and at which it may sound lowest. */
         private final int[][] places;
@@ -59,8 +104,10 @@ public final class ShapeFinder {
                 .map(ShapeFinder.this::highestReached)
                 .toArray();
 
-        Search(ToneDemand demand) {
+        Search(ToneDemand demand, Bound bound, double most) {
             this.demand = demand;
+            this.bound = bound;
+            this.most = most;
             this.places = places(demand::allows);
             this.lowestPlaces = places(demand::allowsLowest);
         }
@@ -90,6 +137,10 @@ public final class ShapeFinder {
             if (Integer.bitCount(demand.required() & ~tones) > strings - string || innerSilent > mostInnerSilent) {
                 return;
             }
+            int silentSince = sounding == 0 ? 0 : silentBefore;
+            if (stopping + bound.sounding(lowestMidi, sounding + strings - string, innerSilent, silentSince) > most) {
+                return;
+            }
             if (string == strings) {
                 if (sounding >= FEWEST_SOUNDING) {
                     found.add(Shape.ofChecked(frets.clone()));
@@ -103,7 +154,17 @@ public final class ShapeFinder {
                 if (with == 0 || isInReach(with)) {
                     frets[string] = fret;
                     int inner = sounding == 0 ? 0 : innerSilent + silentBefore;
+                    double before = stopping;
+                    int lowestBefore = lowestMidi;
+                    lowestMidi = sounding == 0 ? board.midi(string, fret) : lowestMidi;
+                    if (fret > 0) {
+                        int stoppedBefore = stoppedAt[fret]++;
+                        stopping += bound.stopping(fret, stoppedBefore + 1) - bound.stopping(fret, stoppedBefore);
+                    }
                     step(string + 1, sounding + 1, tones | 1 << board.midi(string, fret) % 12, with, inner, 0);
+                    stoppedAt[fret] -= fret > 0 ? 1 : 0;
+                    stopping = before;
+                    lowestMidi = lowestBefore;
                 }
             }
         }

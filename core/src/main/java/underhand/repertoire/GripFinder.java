@@ -34,6 +34,9 @@ public final class GripFinder {
 
     private static final int MOST_INNER_SILENT = 2;
 
+    /** Sums of the same costs in another order differ by less. */
+    private static final double ROUNDING = 1e-6;
+
     /** Fingerings kept of a shape, the easiest; the others gain nothing in a change that they do not lose in the grip. */
     private static final int MOST_FINGERINGS = 6;
 
@@ -126,14 +129,17 @@ public final class GripFinder {
         return new GripPool(
                 new GripPool.Source() {
                     @Override
-                    public List<Candidate> candidates(Rung level) {
+                    public List<Candidate> candidates(Rung level, double above, double most) {
                         int highest = Math.min(highestFret, level.highestFret());
                         double reach = player.spreads().widestMm(1, 4);
+                        ShapeFinder finder = new ShapeFinder(board, highest, reach, MOST_INNER_SILENT);
                         List<Candidate> candidates = new ArrayList<>();
-                        for (Shape shape :
-                                new ShapeFinder(board, highest, reach, MOST_INNER_SILENT).find(wanted.demand())) {
+                        for (Shape shape : finder.find(wanted.demand(), bound(level, roles), most + ROUNDING)) {
                             if (shapes.test(shape)) {
-                                candidates.add(atAGlance(shape, level, roles, occurrences, candidates.size()));
+                                Candidate candidate = atAGlance(shape, level, roles, occurrences);
+                                if (candidate.atLeast() > above && candidate.atLeast() <= most) {
+                                    candidates.add(candidate);
+                                }
                             }
                         }
                         return candidates;
@@ -147,7 +153,7 @@ public final class GripFinder {
                         double atLeast = effort.total()
                                 + hand.atLeast(candidate.shape())
                                 + sound.atLeastOfHand(candidate.shape(), handFret);
-                        return new Candidate(candidate.shape(), candidate.isNew(), atLeast, true, candidate.number());
+                        return new Candidate(candidate.shape(), candidate.isNew(), atLeast, true);
                     }
 
                     @Override
@@ -164,7 +170,7 @@ public final class GripFinder {
         for (int level = rung.level(); level <= Rung.HIGHEST; level++) {
             List<RatedGrip> found = new ArrayList<>();
             Rung at = Rung.of(level);
-            rate(atAGlance(shape, at, roles, occurrences, 0), at, roles, occurrences, grip -> true, found);
+            rate(atAGlance(shape, at, roles, occurrences), at, roles, occurrences, grip -> true, found);
             if (!found.isEmpty()) {
                 found.sort(Comparator.comparingDouble(g -> g.effort().total()));
                 return found;
@@ -173,11 +179,27 @@ public final class GripFinder {
         return List.of();
     }
 
-    private Candidate atAGlance(Shape shape, Rung level, SoundEffort.Roles roles, int occurrences, int number) {
+    /** What a shape costs at least while it is put together. */
+    private ShapeFinder.Bound bound(Rung level, SoundEffort.Roles roles) {
+        double whatever = ofLevel(level) - hand.savedAtMost();
+        return new ShapeFinder.Bound() {
+            @Override
+            public double stopping(int fret, int strings) {
+                return hand.stoppingAtLeast(fret, strings);
+            }
+
+            @Override
+            public double sounding(int lowestMidi, int mostSounding, int innerSilent, int silentSince) {
+                return whatever + sound.ofPartAtLeast(lowestMidi, mostSounding, innerSilent, silentSince, roles);
+            }
+        };
+    }
+
+    private Candidate atAGlance(Shape shape, Rung level, SoundEffort.Roles roles, int occurrences) {
         boolean isNew = !repertoire.has(shape) && !player.shapes().contains(shape);
         double atLeast =
                 sound.atAGlance(shape, roles) + hand.atLeast(shape) + ofHabit(isNew, occurrences) + ofLevel(level);
-        return new Candidate(shape, isNew, atLeast, false, number);
+        return new Candidate(shape, isNew, atLeast, false);
     }
 
     private double ofHabit(boolean isNew, int occurrences) {

@@ -14,7 +14,9 @@ import underhand.neck.Shape;
  * The grips of one chord, found only as far as they are asked for.
  *
  * <p>Shapes wait in the order of what they cost at least, first at a glance and, when their turn comes, looked at closely.
- * They are fingered one after another until none that waits can be among the cheapest. Not safe to share between threads.
+ * They are fingered one after another until none that waits can be among the cheapest. Shapes that cost more at a glance than
+ * any that is looked at yet are not even put together: a neck of nine strings has millions of them. Not safe to share between
+ * threads.
  */
 public final class GripPool {
 
@@ -36,23 +38,26 @@ public final class GripPool {
      *
      * @param atLeast no fingering of it costs less
      * @param isExact whether that is all that can be told without fingering it
-     * @param number place in the search; of equal costs the lower goes first
      */
-    record Candidate(Shape shape, boolean isNew, double atLeast, boolean isExact, int number)
-            implements Comparable<Candidate> {
+    record Candidate(Shape shape, boolean isNew, double atLeast, boolean isExact) implements Comparable<Candidate> {
 
         @Override
         public int compareTo(Candidate other) {
             int byCost = Double.compare(atLeast, other.atLeast);
-            return byCost != 0 ? byCost : Integer.compare(number, other.number);
+            return byCost != 0 ? byCost : shape.compareInSearch(other.shape);
         }
     }
 
     /** Where the shapes of a chord and their fingerings come from. */
     interface Source {
 
-        /** Every shape of the chord with what is told at a glance of its cost. */
-        List<Candidate> candidates(Rung level);
+        /**
+         * The shapes of the chord with what is told at a glance of their cost.
+         *
+         * @param above only those that cost more than this at a glance
+         * @param most and no more than this
+         */
+        List<Candidate> candidates(Rung level, double above, double most);
 
         /** The same shape, looked at closely. */
         Candidate exactly(Candidate candidate, Rung level);
@@ -61,12 +66,20 @@ public final class GripPool {
         void finger(Candidate candidate, Rung level, List<RatedGrip> found);
     }
 
+    /** What a shape may cost at a glance to be among the first, how much further is looked then, and from where on at all. */
+    private static final double FIRST_GLANCE = 8;
+
+    private static final double FURTHER = 1.5;
+    private static final double LAST_GLANCE = 64;
+
     private final Source source;
     private final List<RatedGrip> found = new ArrayList<>();
     private Rung level;
 
-    /** Shapes not fingered yet; null before the first search. */
-    private PriorityQueue<Candidate> waiting;
+    /** Shapes not fingered yet, of those that cost no more at a glance than {@link #glanced}. */
+    private final PriorityQueue<Candidate> waiting = new PriorityQueue<>();
+
+    private double glanced = Double.NEGATIVE_INFINITY;
 
     /** Searches for nothing until it is asked. */
     GripPool(Source source, Rung rung) {
@@ -82,11 +95,10 @@ public final class GripPool {
      */
     public Cheapest cheapest(int most) {
         int withNext = most == Integer.MAX_VALUE ? most : most + 1;
-        waiting = waiting == null ? new PriorityQueue<>(source.candidates(level)) : waiting;
         search(withNext);
         while (found.isEmpty() && level.level() < Rung.HIGHEST) {
             level = Rung.of(level.level() + 1);
-            waiting = new PriorityQueue<>(source.candidates(level));
+            glanced = Double.NEGATIVE_INFINITY;
             search(withNext);
         }
         found.sort(Comparator.comparingDouble(g -> g.effort().total()));
@@ -112,7 +124,7 @@ public final class GripPool {
         PriorityQueue<Double> dearestKept = new PriorityQueue<>(Comparator.reverseOrder());
         found.forEach(g -> keep(dearestKept, g, most));
         for (double next = nextAtLeast();
-                !waiting.isEmpty() && (dearestKept.size() < most || next < dearestKept.peek());
+                next < Double.POSITIVE_INFINITY && (dearestKept.size() < most || next < dearestKept.peek());
                 next = nextAtLeast()) {
             int before = found.size();
             source.finger(waiting.poll(), level, found);
@@ -120,16 +132,37 @@ public final class GripPool {
         }
     }
 
-    /** What the cheapest shape that waits costs at least; infinite when none does. */
+    /** What the cheapest shape that is left costs at least; infinite when none is. It is then the first that waits. */
     private double nextAtLeast() {
-        while (!waiting.isEmpty() && !waiting.peek().isExact()) {
-            waiting.add(source.exactly(waiting.poll(), level));
+        while (true) {
+            if (waiting.isEmpty() || waiting.peek().atLeast() > glanced) {
+                if (glanced == Double.POSITIVE_INFINITY) {
+                    return waiting.isEmpty()
+                            ? Double.POSITIVE_INFINITY
+                            : waiting.peek().atLeast();
+                }
+                glanceFurther();
+            } else if (waiting.peek().isExact()) {
+                return waiting.peek().atLeast();
+            } else {
+                waiting.add(source.exactly(waiting.poll(), level));
+            }
         }
-        return waiting.isEmpty() ? Double.POSITIVE_INFINITY : waiting.peek().atLeast();
+    }
+
+    private void glanceFurther() {
+        double from = glanced < FIRST_GLANCE ? FIRST_GLANCE : glanced * FURTHER;
+        glanceTo(from > LAST_GLANCE ? Double.POSITIVE_INFINITY : from);
+    }
+
+    private void glanceTo(double most) {
+        waiting.addAll(source.candidates(level, glanced, most));
+        glanced = most;
     }
 
     /** Fingers every shape that waits, on all processors. */
     private void searchAll() {
+        glanceTo(Double.POSITIVE_INFINITY);
         Candidate[] all = waiting.toArray(new Candidate[0]);
         waiting.clear();
         Arrays.parallelSort(all);

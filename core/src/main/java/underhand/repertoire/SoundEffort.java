@@ -120,8 +120,28 @@ final class SoundEffort {
                 + Math.min(0, ring) * shape.strings();
     }
 
+    /**
+     * No less than this is {@link #atAGlance} of a shape that is being put together.
+     *
+     * @param lowestMidi -1 while no string sounds
+     * @param mostSounding strings that may sound in the end
+     * @param silentSince silent strings since the last that sounds, which end up inside or above
+     */
+    double ofPartAtLeast(int lowestMidi, int mostSounding, int innerSilent, int silentSince, Roles roles) {
+        boolean rootIsLow = lowestMidi < 0 || bassElsewhere || lowestMidi % 12 == roles.lowest();
+        return thin(board.strings(), mostSounding, roles)
+                + inner * innerSilent
+                + Math.min(inner, roles.bare() ? 0 : top) * silentSince
+                + (rootIsLow ? 0 : bass)
+                + Math.min(0, ring) * board.strings();
+    }
+
     private double thin(Shape shape, int sounding, Roles roles) {
-        double wanted = roles.bare() ? FULL_POWER_CHORD : Math.min(full, shape.strings() - 1.0);
+        return thin(shape.strings(), sounding, roles);
+    }
+
+    private double thin(int strings, int sounding, Roles roles) {
+        double wanted = roles.bare() ? FULL_POWER_CHORD : Math.min(full, strings - 1.0);
         double missing = wanted - sounding;
         return missing <= 0 ? 0 : oneShort + thin * (missing - 1);
     }
