@@ -37,11 +37,12 @@ public final class WorstCharts {
                 double seconds = (System.nanoTime() - start) / 1e9;
                 System.out.printf(
                         Locale.ROOT,
-                        "%-44s %7.2f s  total %.3f capo %d%n",
+                        "%-44s %7.2f s  total %.3f capo %d %s%n",
                         worst.name(),
                         seconds,
                         part.total(),
-                        part.capo());
+                        part.capo(),
+                        part.budget());
             }
         }
     }

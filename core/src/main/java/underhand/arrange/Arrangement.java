@@ -1,6 +1,7 @@
 package underhand.arrange;
 
 import java.util.List;
+import java.util.Optional;
 import underhand.harmony.HarmonyReader;
 import underhand.pitch.Key;
 
@@ -15,6 +16,7 @@ import underhand.pitch.Key;
  * @param swept whether all capo positions were tried, not the one asked for alone
  * @param total effort of the part: grips, changes and capo
  * @param fastestTempo beats a minute up to which every change is in time
+ * @param budget what was left out of the search for this part; empty when no part has less effort
  */
 public record Arrangement(
         Key key,
@@ -28,7 +30,8 @@ public record Arrangement(
         List<TimedChange> changes,
         double total,
         int fastestTempo,
-        List<Warning> warnings) {
+        List<Warning> warnings,
+        Optional<Budget> budget) {
 
     public Arrangement {
         sections = List.copyOf(sections);

@@ -2,6 +2,7 @@ package underhand.arrange;
 
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Function;
 import underhand.chart.Chart;
 import underhand.hand.Parameters;
 import underhand.neck.Fretboard;
@@ -17,6 +18,9 @@ import underhand.settings.FrettingHand;
  * the part. Of equal totals the lower fret wins.
  */
 public final class Arranger {
+
+    /** How long a song waits for another one that is solved with the same hand. */
+    private static final long PATIENCE_MS = 100;
 
     private final Parameters parameters;
     private final GripStore store;
@@ -95,9 +99,9 @@ public final class Arranger {
                 song,
                 settings,
                 highest,
-                capo -> solver(song, settings, capo, companion).sketch(),
-                capo -> solver(song, settings, capo, companion).solve(),
-                (capo, readings) -> solver(song, settings, capo, companion).totals(readings));
+                capo -> solving(song, settings, capo, companion, PartSolver::sketch),
+                capo -> solving(song, settings, capo, companion, PartSolver::solve),
+                (capo, readings) -> solving(song, settings, capo, companion, s -> s.totals(readings)));
     }
 
     /** The one measure for parts of different rungs. */
@@ -107,15 +111,33 @@ public final class Arranger {
 
     /** Solves one capo position alone: for a part whose capo is not in question. */
     SolvedPart solve(Chart chart, ArrangementSettings settings, int capo) {
-        return solver(song(chart, settings), settings, capo, Optional.empty()).solve();
+        return solving(song(chart, settings), settings, capo, Optional.empty(), PartSolver::solve);
     }
 
     private Song song(Chart chart, ArrangementSettings settings) {
         return new Song(chart, store.harmony(chart), settings);
     }
 
-    private PartSolver solver(Song song, ArrangementSettings settings, int capo, Optional<Companion> companion) {
-        KnownGrips known = store.of(FrettingHand.of(settings, capo), hand -> new KnownGrips(hand, parameters));
+    /**
+     * Solves a song with what is known of its hand; where others work with that for long, with nothing known, which gives the
+     * same later: nobody waits for a song that takes long.
+     */
+    private <T> T solving(
+            Song song,
+            ArrangementSettings settings,
+            int capo,
+            Optional<Companion> companion,
+            Function<PartSolver, T> task) {
+        FrettingHand asked = FrettingHand.of(settings, capo);
+        KnownGrips kept = store.of(asked, hand -> new KnownGrips(hand, parameters));
+        return kept.lock()
+                .tryHolding(PATIENCE_MS, () -> task.apply(solver(song, settings, capo, kept, companion)))
+                .orElseGet(
+                        () -> task.apply(solver(song, settings, capo, new KnownGrips(asked, parameters), companion)));
+    }
+
+    private PartSolver solver(
+            Song song, ArrangementSettings settings, int capo, KnownGrips known, Optional<Companion> companion) {
         return new PartSolver(song, settings, capo, known, companion, parameters);
     }
 }

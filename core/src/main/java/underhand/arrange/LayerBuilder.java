@@ -23,6 +23,7 @@ import underhand.repertoire.RatedGrip;
 import underhand.repertoire.WantedChord;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.Lock;
+import underhand.work.Work;
 
 /**
  * Lays a song out in layers: for every placement the grips of the chords it may be played with, and the player's locks.
@@ -32,7 +33,7 @@ import underhand.settings.Lock;
 final class LayerBuilder {
 
     /** Each time a chord is widened it is searched for so many times as many grips. */
-    private static final int WIDENING = 4;
+    static final int WIDENING = 2;
 
     private final Song song;
     private final KnownGrips known;
@@ -81,8 +82,16 @@ final class LayerBuilder {
         this.locks = settings.locks().stream().collect(Collectors.groupingBy(Lock::placement));
     }
 
-    /** Looks at more grips of a chord from the next {@link #build} on; false when it was searched as far as may be. */
-    boolean widen(WantedChord chord) {
+    /** Looks at more grips of some chords from the next {@link #build} on; false when all were searched as far as may be. */
+    boolean widen(Set<WantedChord> chords) {
+        boolean isWidened = false;
+        for (WantedChord chord : chords) {
+            isWidened |= widen(chord);
+        }
+        return isWidened;
+    }
+
+    private boolean widen(WantedChord chord) {
         int most = widths.getOrDefault(chord, firstWidth);
         if (most >= mostGrips) {
             return false;
@@ -260,7 +269,9 @@ final class LayerBuilder {
                 }
             }
         }
-        searched.putAll(missing.parallelStream().collect(Collectors.toMap(chord -> chord, this::cheapest)));
+        Work work = Work.current();
+        searched.putAll(missing.parallelStream()
+                .collect(Collectors.toMap(chord -> chord, chord -> work.doing(() -> cheapest(chord)))));
     }
 
     private GripPool.Cheapest cheapest(WantedChord chord) {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import underhand.arrange.Layer.Block;
 import underhand.arrange.PlacedGrip.Alternative;
 import underhand.chart.Chart;
@@ -36,7 +37,10 @@ import underhand.settings.ArrangementSettings;
  *
  * <p>The few cheapest grips of each chord are looked at first, and one node stands for all others, so cheap that the route
  * is drawn to it wherever one of them could serve. Chords are searched further until the route keeps away from those
- * nodes: then no grip that was left out belongs to a cheaper one.
+ * nodes: then no grip that was left out belongs to a cheaper one. A song for which that takes too many comparisons gets the
+ * best part found so far, with how far it can be off ({@link Budget}).
+ *
+ * <p>Nobody else may use what is known of the hand while a song is solved with it.
  */
 final class PartSolver {
 
@@ -49,8 +53,13 @@ final class PartSolver {
     /** Grips of a chord that are looked at first. */
     private static final int FIRST_GRIPS = 10;
 
-    /** Combinations of grips that may be compared at once to play repeats alike. */
-    private static final int MOST_COMBINATIONS = 4_000_000;
+    /** Combinations of grips that may be compared in one pass to play repeats alike. */
+    private static final long MOST_COMBINATIONS = 40_000_000;
+
+    /** Changes that may be looked at in all passes together; a song of a hundred bars mostly takes a tenth of it. */
+    static final long MOST_CHANGES = 6_000_000;
+
+    private static final int CHORDS_NAMED = 4;
 
     /** Highest fret at which a capo leaves the guitar its body. */
     private static final int LOW_CAPO = 5;
@@ -87,36 +96,32 @@ final class PartSolver {
 
     /** The part, without the prices of other grips. */
     SolvedPart sketch() {
-        return known.lock().holding(() -> {
-            LayerBuilder builder = builder(song);
-            return part(builder, solution(builder), (layer, segment, chosen) -> List.of());
-        });
+        LayerBuilder builder = builder(song);
+        return part(builder, solution(builder), (layer, segment, chosen) -> List.of());
     }
 
     /** The part, with the price of every other grip. */
     SolvedPart solve() {
-        return known.lock().holding(() -> {
-            LayerBuilder builder = builder(song);
-            Solution solution = solution(builder);
-            List<Layer> all =
-                    closed(builder(song, PRICED_GRIPS, PRICED_GRIPS, true).build());
-            Route route = RouteSolver.solve(lattice(all));
-            double surcharge = route.total() - solution.total();
-            return part(
-                    builder,
-                    solution,
-                    (layer, segment, chosen) ->
-                            alternatives(all.get(layer), segment, chosen, route.prices()[layer], surcharge));
-        });
+        LayerBuilder builder = builder(song);
+        Solution solution = solution(builder);
+        List<Layer> all = closed(builder(song, PRICED_GRIPS, PRICED_GRIPS, true).build());
+        Route route = RouteSolver.solve(lattice(all));
+        double surcharge = route.total() - solution.total();
+        return part(
+                builder,
+                solution,
+                (layer, segment, chosen) ->
+                        alternatives(all.get(layer), segment, chosen, route.prices()[layer], surcharge));
     }
 
     /**
      * A route through a song.
      *
      * @param nodes chosen node of each layer, a grip
-     * @param proven whether no grip left out of a layer could be part of a cheaper route
+     * @param atLeast no route over all grips costs less
+     * @param cut what was not compared, in words
      */
-    private record Solution(List<Layer> layers, double total, int[] nodes, boolean proven) {
+    private record Solution(List<Layer> layers, double total, int[] nodes, double atLeast, List<String> cut) {
 
         long placementsPlayed() {
             return layers.stream().mapToInt(l -> l.placed().index()).distinct().count();
@@ -136,10 +141,8 @@ final class PartSolver {
     List<Double> totals(List<Song.Forced> readings) {
         List<Double> totals = new ArrayList<>();
         for (Song.Forced forced : readings) {
-            totals.add(known.lock().holding(() -> {
-                Solution solution = solution(builder(song.with(forced)));
-                return solution.plays(forced.placement()) ? total(solution) : Double.POSITIVE_INFINITY;
-            }));
+            Solution solution = solution(builder(song.with(forced)));
+            totals.add(solution.plays(forced.placement()) ? total(solution) : Double.POSITIVE_INFINITY);
         }
         return totals;
     }
@@ -167,20 +170,39 @@ final class PartSolver {
     private Solution solution(LayerBuilder builder) {
         List<Layer> layers = builder.build();
         Tied tied = tied(layers, builder);
+        double atLeast = tied.atLeast();
+        long changes = Passages.of(layers);
         Set<WantedChord> further = searchedFurther(layers, tied);
         while (!further.isEmpty()) {
-            boolean widened = false;
-            for (WantedChord chord : further) {
-                widened |= builder.widen(chord);
+            long next = Passages.of(layers, further, LayerBuilder.WIDENING);
+            boolean isWidened = changes + next <= MOST_CHANGES && builder.widen(further);
+            if (!isWidened) {
+                layers = closed(layers);
+                tied = tied(layers, builder);
+                return new Solution(
+                        layers, tied.total(), tied.nodes(), Math.min(atLeast, tied.total()), words(further));
             }
-            layers = widened ? builder.build() : closed(layers);
+            changes += next;
+            layers = builder.build();
             tied = tied(layers, builder);
-            if (!widened) {
-                return new Solution(layers, tied.total(), tied.nodes(), false);
-            }
+            atLeast = Math.max(atLeast, tied.atLeast());
             further = searchedFurther(layers, tied);
         }
-        return new Solution(layers, tied.total(), tied.nodes(), tied.proven());
+        List<String> cut = tied.proven()
+                ? List.of()
+                : List.of("Not all ways to play repeated passages alike were compared: there are too many.");
+        return new Solution(layers, tied.total(), tied.nodes(), Math.min(atLeast, tied.total()), cut);
+    }
+
+    private List<String> words(Set<WantedChord> chords) {
+        String names = chords.stream()
+                .map(c -> c.chord().glyphs())
+                .distinct()
+                .limit(CHORDS_NAMED)
+                .collect(Collectors.joining(", "));
+        long count = chords.stream().map(WantedChord::chord).distinct().count();
+        String more = count > CHORDS_NAMED ? " and " + (count - CHORDS_NAMED) + " more" : "";
+        return List.of("Not all grips of " + names + more + " were compared, only the easiest of them.");
     }
 
     private Tied tied(List<Layer> layers, LayerBuilder builder) {
@@ -220,7 +242,9 @@ final class PartSolver {
                 timedChanges(placed),
                 builder.unkeptLocks(),
                 song.unkeptReadings(),
-                solution.proven());
+                solution.cut().isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(new Budget(solution.cut(), solution.total() - solution.atLeast())));
     }
 
     /** Adds the grip chosen in a layer, unless it is held on from the layer before. */

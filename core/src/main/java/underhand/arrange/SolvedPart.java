@@ -1,6 +1,7 @@
 package underhand.arrange;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The best part for one capo position.
@@ -8,7 +9,7 @@ import java.util.List;
  * @param total effort of grips, changes and capo
  * @param unkeptLocks placements whose lock no hand can hold
  * @param unkeptReadings placements whose chosen reading no rule proposes any more
- * @param proven whether no grip left out of the search could have been part of a cheaper route
+ * @param budget what was left out of the search; empty when no part is cheaper
  */
 record SolvedPart(
         int capo,
@@ -17,4 +18,4 @@ record SolvedPart(
         List<TimedChange> changes,
         List<Integer> unkeptLocks,
         List<Integer> unkeptReadings,
-        boolean proven) {}
+        Optional<Budget> budget) {}

@@ -10,6 +10,7 @@ import underhand.hand.Grip;
 import underhand.repertoire.GripChanges;
 import underhand.repertoire.RatedGrip;
 import underhand.route.Lattice;
+import underhand.work.Work;
 
 /**
  * The layers of a song with the prices of all changes between their grips. Changes to and from grips that were left out
@@ -163,6 +164,7 @@ final class SongLattice implements Lattice {
 
     @Override
     public Edges edges(int layer) {
+        Work.check();
         Edges changes = new Changes(
                 layers[layer], layers[layer + 1], numbers[layer], numbers[layer + 1], prices[layer], available[layer]);
         return continues[layer] ? new Continued(changes, layers[layer], layers[layer + 1]) : changes;

@@ -14,6 +14,7 @@ import underhand.harmony.Reading;
 import underhand.harmony.Rules;
 import underhand.repertoire.SharedLock;
 import underhand.settings.ArrangementSettings;
+import underhand.work.Work;
 
 /**
  * A song solved for the capo positions that were asked for, or for all. What was solved is kept, and so are the prices of
@@ -85,9 +86,11 @@ public final class Sweep {
     }
 
     private Ruler compared() {
+        Work work = Work.current();
         List<CapoCandidate> candidates = IntStream.rangeClosed(0, highestCapo())
                 .parallel()
-                .mapToObj(capo -> CapoReasons.candidate(parts.get(capo).get()))
+                .mapToObj(capo ->
+                        work.doing(() -> CapoReasons.candidate(parts.get(capo).get())))
                 .toList();
         int least = candidates.stream()
                 .filter(c -> c.capo() <= ArrangementSettings.HIGHEST_CAPO)
@@ -145,7 +148,8 @@ public final class Sweep {
                 chosen.changes(),
                 chosen.total(),
                 fastestTempo(chosen),
-                Warnings.of(chosen, settings.rung()));
+                Warnings.of(chosen, settings.rung()),
+                chosen.budget());
     }
 
     /** What the rules say to a placement, without prices; empty where it has no chord. */

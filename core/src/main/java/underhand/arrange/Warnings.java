@@ -3,6 +3,7 @@ package underhand.arrange;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import underhand.arrange.Warning.Kind;
 import underhand.hand.EffortTerm;
@@ -12,6 +13,8 @@ import underhand.hand.Rung;
 final class Warnings {
 
     /** This many barre grips in a row are a long barre passage. */
+    private static final String WORDS_OF_BOUND = " The best part of all could have %.1f less effort at most.";
+
     private static final int LONG_BARRE_PASSAGE = 6;
 
     private static final String CARE = " Warm up, press lightly, play short runs with rests. Stop at pain, tingling or"
@@ -34,14 +37,11 @@ final class Warnings {
         }
         late(part, warnings);
         cautions(part, warnings);
-        if (!part.proven()) {
-            warnings.add(new Warning(
-                    Kind.CUT,
-                    "Only the cheapest " + PartSolver.MOST_GRIPS
-                            + " grips of each chord were compared; among the others"
-                            + " there may be one that suits this song a little better.",
-                    List.of()));
-        }
+        part.budget()
+                .ifPresent(budget -> warnings.add(new Warning(
+                        Kind.CUT,
+                        String.join(" ", budget.cut()) + String.format(Locale.ROOT, WORDS_OF_BOUND, budget.bound()),
+                        List.of())));
         return warnings;
     }
 

@@ -24,6 +24,14 @@ public final class HandEffort {
     /** The least so many fingers cost; each is set down once. */
     private final double[] cheapestFingers = new double[Grip.THUMB + 1];
 
+    /** The least that barres cost, {@code [fret][strings]}: in the lowest fret of a shape, and in others; set down once. */
+    private final double[][] lowestBarre;
+
+    private final double[][] otherBarre;
+
+    /** The least that stopping strings costs, {@code [fret][strings]}. */
+    private final double[][] stopping;
+
     /** The most that stopping one string with the thumb saves. */
     private final double thumbSaves;
 
@@ -75,6 +83,23 @@ public final class HandEffort {
         damping = parameters.get("damping");
         skip = parameters.get("skip");
         sight = parameters.get("sight");
+        lowestBarre = table((fret, strings) -> barreAtLeast(fret, strings, true));
+        otherBarre = table((fret, strings) -> barreAtLeast(fret, strings, false));
+        stopping = table(this::stoppingOf);
+    }
+
+    private interface OfStrings {
+        double cost(int fret, int strings);
+    }
+
+    private double[][] table(OfStrings what) {
+        double[][] costs = new double[board.frets() + 1][board.strings() + 1];
+        for (int fret = 0; fret < costs.length; fret++) {
+            for (int strings = 0; strings < costs[fret].length; strings++) {
+                costs[fret][strings] = what.cost(fret, strings);
+            }
+        }
+        return costs;
     }
 
     public Effort of(Grip grip) {
@@ -124,7 +149,7 @@ public final class HandEffort {
                 int fret = Long.numberOfTrailingZeros(left);
                 int strings = shape.stringsAt(fret);
                 fingers -= strings - 1;
-                barres += barreAtLeast(fret, strings, fret == lowest);
+                barres += (fret == lowest || thumb ? lowestBarre : otherBarre)[fret][strings];
             }
             if (fingers <= mostFingers) {
                 cheapest = Math.min(cheapest, cheapestFingers[fingers] + barres);
@@ -137,11 +162,15 @@ public final class HandEffort {
 
     /** No fingering stops so many strings in a fret for less; {@link #atLeast} is no less than that of all frets together. */
     public double stoppingAtLeast(int fret, int strings) {
+        return stopping[fret][strings];
+    }
+
+    private double stoppingOf(int fret, int strings) {
         if (strings == 0) {
             return 0;
         }
         double fingers = strings < cheapestFingers.length ? cheapestFingers[strings] : Double.POSITIVE_INFINITY;
-        return strings == 1 ? fingers : Math.min(fingers, barreAtLeast(fret, strings, true));
+        return strings == 1 ? fingers : Math.min(fingers, lowestBarre[fret][strings]);
     }
 
     /** What {@link #atLeast} may lie below the frets' {@link #stoppingAtLeast} together. */
@@ -154,7 +183,7 @@ public final class HandEffort {
         double near = nearNut(fret);
         double others = barreAtLeast(otherBarreBase * near, barreOtherString * near, strings);
         double index = barreAtLeast(barreBase[1] * near, barreString * near, strings);
-        return lowest || thumb ? Math.min(index, others) : others;
+        return lowest ? Math.min(index, others) : others;
     }
 
     private double barreAtLeast(double base, double string, int strings) {

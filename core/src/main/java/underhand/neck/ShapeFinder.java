@@ -22,6 +22,9 @@ public final class ShapeFinder {
     /** No hand stops more different frets at once: four fingers. */
     private static final int MOST_FRETS_AT_ONCE = 4;
 
+    /** MIDI number of the highest open string there is, at the highest fret there is. */
+    private static final int HIGHEST_PITCH = 127 + Guitar.MOST_FRETS;
+
     private final Fretboard board;
     private final int highestFret;
     private final double reachMm;
@@ -61,7 +64,8 @@ public final class ShapeFinder {
             }
 
             @Override
-            public double sounding(int lowestMidi, int mostSounding, int innerSilent, int silentSince) {
+            public double sounding(
+                    int lowest, int mostSounding, int innerSilent, int silentSince, int unisons, int undamped) {
                 return 0;
             }
         };
@@ -76,8 +80,10 @@ public final class ShapeFinder {
          * @param mostSounding strings that may sound in the end
          * @param innerSilent silent strings between sounding ones so far
          * @param silentSince silent strings since the last that sounds; 0 while none does
+         * @param unisons strings that sound a pitch another one sounds too
+         * @param undamped silent strings inside with no stopped string beside them
          */
-        double sounding(int lowestMidi, int mostSounding, int innerSilent, int silentSince);
+        double sounding(int lowestMidi, int mostSounding, int innerSilent, int silentSince, int unisons, int undamped);
     }
 
     private final class Search {
@@ -92,6 +98,12 @@ public final class ShapeFinder {
         private final int[] stoppedAt = new int[board.frets() + 1];
 
         private double stopping;
+
+        /** Strings that sound so far, by pitch, and how many of them sound what another one does. */
+        private final int[] soundingAt = new int[HIGHEST_PITCH + 1];
+
+        private int unisons;
+        private int undamped;
         private int lowestMidi = -1;
 
         /** Frets of each string at which it may sound above another, and at which it may sound lowest. */
@@ -138,7 +150,15 @@ public final class ShapeFinder {
                 return;
             }
             int silentSince = sounding == 0 ? 0 : silentBefore;
-            if (stopping + bound.sounding(lowestMidi, sounding + strings - string, innerSilent, silentSince) > most) {
+            if (stopping
+                            + bound.sounding(
+                                    lowestMidi,
+                                    sounding + strings - string,
+                                    innerSilent,
+                                    silentSince,
+                                    unisons,
+                                    undamped)
+                    > most) {
                 return;
             }
             if (string == strings) {
@@ -156,17 +176,32 @@ public final class ShapeFinder {
                     int inner = sounding == 0 ? 0 : innerSilent + silentBefore;
                     double before = stopping;
                     int lowestBefore = lowestMidi;
-                    lowestMidi = sounding == 0 ? board.midi(string, fret) : lowestMidi;
+                    int midi = board.midi(string, fret);
+                    lowestMidi = sounding == 0 ? midi : lowestMidi;
+                    int undampedBefore = undamped;
+                    undamped += sounding == 0 ? 0 : undamped(string, fret, silentBefore);
+                    unisons += soundingAt[midi]++ > 0 ? 1 : 0;
                     if (fret > 0) {
                         int stoppedBefore = stoppedAt[fret]++;
                         stopping += bound.stopping(fret, stoppedBefore + 1) - bound.stopping(fret, stoppedBefore);
                     }
-                    step(string + 1, sounding + 1, tones | 1 << board.midi(string, fret) % 12, with, inner, 0);
+                    step(string + 1, sounding + 1, tones | 1 << midi % 12, with, inner, 0);
                     stoppedAt[fret] -= fret > 0 ? 1 : 0;
                     stopping = before;
+                    undamped = undampedBefore;
+                    unisons -= --soundingAt[midi] > 0 ? 1 : 0;
                     lowestMidi = lowestBefore;
                 }
             }
+        }
+
+        /** Silent strings just below one, within the shape, that no stopped string beside them damps. */
+        private int undamped(int string, int fret, int silent) {
+            if (silent == 0) {
+                return 0;
+            }
+            int stopped = (fret > 0 ? 1 : 0) + (frets[string - silent - 1] > 0 ? 1 : 0);
+            return silent == 1 ? stopped > 0 ? 0 : 1 : silent - stopped;
         }
 
         private boolean isInReach(long stopped) {

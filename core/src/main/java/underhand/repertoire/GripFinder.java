@@ -189,8 +189,10 @@ public final class GripFinder {
             }
 
             @Override
-            public double sounding(int lowestMidi, int mostSounding, int innerSilent, int silentSince) {
-                return whatever + sound.ofPartAtLeast(lowestMidi, mostSounding, innerSilent, silentSince, roles);
+            public double sounding(
+                    int lowest, int mostSounding, int innerSilent, int silentSince, int unisons, int undamped) {
+                return whatever
+                        + sound.ofPartAtLeast(lowest, mostSounding, innerSilent, silentSince, unisons, undamped, roles);
             }
         };
     }

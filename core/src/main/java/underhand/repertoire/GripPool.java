@@ -9,6 +9,7 @@ import java.util.PriorityQueue;
 import java.util.Set;
 import underhand.hand.Rung;
 import underhand.neck.Shape;
+import underhand.work.Work;
 
 /**
  * The grips of one chord, found only as far as they are asked for.
@@ -126,6 +127,7 @@ public final class GripPool {
         for (double next = nextAtLeast();
                 next < Double.POSITIVE_INFINITY && (dearestKept.size() < most || next < dearestKept.peek());
                 next = nextAtLeast()) {
+            Work.check();
             int before = found.size();
             source.finger(waiting.poll(), level, found);
             found.subList(before, found.size()).forEach(g -> keep(dearestKept, g, most));
@@ -156,6 +158,7 @@ public final class GripPool {
     }
 
     private void glanceTo(double most) {
+        Work.check();
         waiting.addAll(source.candidates(level, glanced, most));
         glanced = most;
     }
@@ -166,12 +169,16 @@ public final class GripPool {
         Candidate[] all = waiting.toArray(new Candidate[0]);
         waiting.clear();
         Arrays.parallelSort(all);
+        Work work = Work.current();
         Arrays.stream(all)
                 .parallel()
                 .map(candidate -> {
                     List<RatedGrip> fingered = new ArrayList<>();
-                    source.finger(candidate, level, fingered);
-                    return fingered;
+                    return work.doing(() -> {
+                        Work.check();
+                        source.finger(candidate, level, fingered);
+                        return fingered;
+                    });
                 })
                 .toList()
                 .forEach(found::addAll);

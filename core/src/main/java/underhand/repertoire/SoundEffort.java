@@ -110,13 +110,15 @@ final class SoundEffort {
         voicing(effort, Arrays.copyOf(voices, sounding), roles);
     }
 
-    /** No less than this is what {@link #ofShape} adds; told from the strings that sound. */
+    /** No less than this is what {@link #ofShape} and {@link #ofHand} add; told from the strings that sound. */
     double atAGlance(Shape shape, Roles roles) {
         int sounding = shape.sounding();
         return thin(shape, sounding, roles)
                 + top(shape, roles)
                 + inner * innerSilent(shape, sounding)
                 + (sounding > 0 ? bassOf(shape, roles) : 0)
+                + unison * unisons(shape)
+                + rings * undamped(shape)
                 + Math.min(0, ring) * shape.strings();
     }
 
@@ -127,12 +129,21 @@ final class SoundEffort {
      * @param mostSounding strings that may sound in the end
      * @param silentSince silent strings since the last that sounds, which end up inside or above
      */
-    double ofPartAtLeast(int lowestMidi, int mostSounding, int innerSilent, int silentSince, Roles roles) {
+    double ofPartAtLeast(
+            int lowestMidi,
+            int mostSounding,
+            int innerSilent,
+            int silentSince,
+            int unisons,
+            int undamped,
+            Roles roles) {
         boolean rootIsLow = lowestMidi < 0 || bassElsewhere || lowestMidi % 12 == roles.lowest();
         return thin(board.strings(), mostSounding, roles)
                 + inner * innerSilent
                 + Math.min(inner, roles.bare() ? 0 : top) * silentSince
                 + (rootIsLow ? 0 : bass)
+                + unison * unisons
+                + rings * undamped
                 + Math.min(0, ring) * board.strings();
     }
 
@@ -144,6 +155,20 @@ final class SoundEffort {
         double wanted = roles.bare() ? FULL_POWER_CHORD : Math.min(full, strings - 1.0);
         double missing = wanted - sounding;
         return missing <= 0 ? 0 : oneShort + thin * (missing - 1);
+    }
+
+    /** Strings that sound a pitch another one sounds too. */
+    private int unisons(Shape shape) {
+        int unisons = 0;
+        for (int string = 1; string < shape.strings(); string++) {
+            boolean isDouble = false;
+            for (int lower = 0; lower < string && !shape.isSilent(string); lower++) {
+                isDouble |= !shape.isSilent(lower)
+                        && board.midi(lower, shape.fret(lower)) == board.midi(string, shape.fret(string));
+            }
+            unisons += isDouble ? 1 : 0;
+        }
+        return unisons;
     }
 
     private double bassOf(Shape shape, Roles roles) {
@@ -171,13 +196,18 @@ final class SoundEffort {
      * @param lowestHandFret the hand stands no lower
      */
     double atLeastOfHand(Shape shape, int lowestHandFret) {
-        int ringing = 0;
+        return rings * undamped(shape) + openHigh(shape, lowestHandFret);
+    }
+
+    /** Silent strings inside a shape with no stopped string beside them. */
+    private static int undamped(Shape shape) {
+        int undamped = 0;
         int low = shape.lowestSounding().orElse(0);
         for (int string = low + 1; string < shape.highestSounding(); string++) {
             boolean alone = !shape.isFretted(string - 1) && !shape.isFretted(string + 1);
-            ringing += shape.isSilent(string) && alone ? 1 : 0;
+            undamped += shape.isSilent(string) && alone ? 1 : 0;
         }
-        return rings * ringing + openHigh(shape, lowestHandFret);
+        return undamped;
     }
 
     private static int innerSilent(Shape shape, int sounding) {

@@ -37,21 +37,82 @@ final class Elimination {
     /** A variable's best value by the values of the variables it was joined with. */
     private record Choice(int variable, int[] given, int[] best) {}
 
+    /**
+     * In which order the variables go.
+     *
+     * @param variables first to last
+     * @param given the variables each was joined with when it goes, rising
+     */
+    record Order(int[] variables, int[][] given) {}
+
     private final int[] sizes;
 
     /** The tables that know a variable, by variable. */
     private final List<List<Table>> tables = new ArrayList<>();
-
-    /** The other variables of those tables, by variable. */
-    private final List<TreeSet<Integer>> joined = new ArrayList<>();
 
     /** @param sizes number of values by variable, each at least 1 */
     Elimination(int[] sizes) {
         this.sizes = sizes.clone();
         for (int variable = 0; variable < sizes.length; variable++) {
             tables.add(new ArrayList<>());
+        }
+    }
+
+    /**
+     * The order in which fewest values are looked at with each variable that goes; of equal ones the lower goes first.
+     *
+     * @param sizes number of values by variable
+     * @param pairs variables that a table has together
+     * @param mostEntries combinations of values that may be looked at, over all variables
+     * @return empty when more would be needed
+     */
+    static Optional<Order> order(int[] sizes, Iterable<int[]> pairs, long mostEntries) {
+        List<TreeSet<Integer>> joined = new ArrayList<>();
+        for (int variable = 0; variable < sizes.length; variable++) {
             joined.add(new TreeSet<>());
         }
+        for (int[] pair : pairs) {
+            joined.get(pair[0]).add(pair[1]);
+            joined.get(pair[1]).add(pair[0]);
+        }
+        long[] entries = new long[sizes.length];
+        TreeSet<Integer> open =
+                new TreeSet<>(Comparator.<Integer>comparingLong(v -> entries[v]).thenComparingInt(v -> v));
+        for (int variable = 0; variable < sizes.length; variable++) {
+            entries[variable] = entries(variable, sizes, joined.get(variable));
+            open.add(variable);
+        }
+        int[] order = new int[sizes.length];
+        int[][] given = new int[sizes.length][];
+        long sum = 0;
+        for (int at = 0; at < order.length; at++) {
+            int next = open.pollFirst();
+            sum += entries[next];
+            if (sum > mostEntries) {
+                return Optional.empty();
+            }
+            order[at] = next;
+            given[at] = joined.get(next).stream().mapToInt(Integer::intValue).toArray();
+            for (int other : given[at]) {
+                open.remove(other);
+                TreeSet<Integer> of = joined.get(other);
+                of.addAll(joined.get(next));
+                of.remove(other);
+                of.remove(next);
+                entries[other] = entries(other, sizes, of);
+                open.add(other);
+            }
+        }
+        return Optional.of(new Order(order, given));
+    }
+
+    /** Combinations of values to be looked at when a variable goes; at most the largest int. */
+    private static long entries(int variable, int[] sizes, Iterable<Integer> joined) {
+        long entries = sizes[variable];
+        for (int other : joined) {
+            entries = Math.min(Integer.MAX_VALUE, entries * sizes[other]);
+        }
+        return entries;
     }
 
     /** @param costs by value */
@@ -67,10 +128,6 @@ final class Elimination {
     private void add(Table table) {
         for (int variable : table.variables()) {
             tables.get(variable).add(table);
-            for (int other : table.variables()) {
-                joined.get(variable).add(other);
-            }
-            joined.get(variable).remove(variable);
         }
     }
 
@@ -78,23 +135,12 @@ final class Elimination {
      * The values with the least sum; of equal ones the lower value of the variable that is decided first. Uses the tables
      * up: an elimination is solved once.
      *
-     * @param mostEntries how many combinations of values may be looked at for one variable
-     * @return value by variable; empty when more would be needed
+     * @return value by variable
      */
-    Optional<int[]> solve(int mostEntries) {
+    int[] solve(Order order) {
         List<Choice> choices = new ArrayList<>();
-        TreeSet<Integer> open = new TreeSet<>();
-        for (int variable = 0; variable < sizes.length; variable++) {
-            open.add(variable);
-        }
-        while (!open.isEmpty()) {
-            int next =
-                    open.stream().min(Comparator.comparingLong(this::entries)).orElseThrow();
-            if (entries(next) > mostEntries) {
-                return Optional.empty();
-            }
-            choices.add(eliminate(next));
-            open.remove(next);
+        for (int at = 0; at < order.variables().length; at++) {
+            choices.add(eliminate(order.variables()[at], order.given()[at]));
         }
         int[] values = new int[sizes.length];
         for (int i = choices.size() - 1; i >= 0; i--) {
@@ -105,33 +151,28 @@ final class Elimination {
             }
             values[choice.variable()] = choice.best()[at];
         }
-        return Optional.of(values);
-    }
-
-    /** Combinations of values to be looked at when a variable goes; at most the largest int. */
-    private long entries(int variable) {
-        long entries = sizes[variable];
-        for (int other : joined.get(variable)) {
-            entries = Math.min(Integer.MAX_VALUE, entries * sizes[other]);
-        }
-        return entries;
+        return values;
     }
 
     /** Replaces the tables that know a variable by one of what is least for each combination of the others. */
-    private Choice eliminate(int variable) {
-        int[] given = joined.get(variable).stream().mapToInt(Integer::intValue).toArray();
+    private Choice eliminate(int variable, int[] given) {
         List<Table> knowing = tables.get(variable);
         int entries = Arrays.stream(given).map(g -> sizes[g]).reduce(1, (a, b) -> a * b);
         double[] costs = new double[entries];
         int[] best = new int[entries];
         double[] sums = new double[sizes[variable]];
+        int[] strides =
+                knowing.stream().mapToInt(t -> t.stride(variable, sizes)).toArray();
+        int[][] steps = knowing.stream()
+                .map(t -> Arrays.stream(given).map(g -> t.stride(g, sizes)).toArray())
+                .toArray(int[][]::new);
         for (int entry = 0; entry < entries; entry++) {
             Arrays.fill(sums, 0);
-            for (Table table : knowing) {
-                int at = offset(table, given, entry);
-                int stride = table.stride(variable, sizes);
+            for (int table = 0; table < strides.length; table++) {
+                double[] of = knowing.get(table).costs();
+                int at = offset(steps[table], given, entry);
                 for (int value = 0; value < sums.length; value++) {
-                    sums[value] += table.costs()[at + value * stride];
+                    sums[value] += of[at + value * strides[table]];
                 }
             }
             for (int value = 1; value < sums.length; value++) {
@@ -140,19 +181,20 @@ final class Elimination {
             costs[entry] = sums[best[entry]];
         }
         for (int other : given) {
-            tables.get(other).removeAll(knowing);
-            joined.get(other).remove(variable);
+            tables.get(other).removeIf(knowing::contains);
         }
-        add(new Table(given, costs));
+        if (given.length > 0) {
+            add(new Table(given, costs));
+        }
         return new Choice(variable, given, best);
     }
 
     /** Where a table keeps the first cost of a combination of values. */
-    private int offset(Table table, int[] given, int entry) {
+    private int offset(int[] steps, int[] given, int entry) {
         int offset = 0;
         int rest = entry;
         for (int i = given.length - 1; i >= 0; i--) {
-            offset += rest % sizes[given[i]] * table.stride(given[i], sizes);
+            offset += rest % sizes[given[i]] * steps[i];
             rest /= sizes[given[i]];
         }
         return offset;

@@ -2,9 +2,11 @@ package underhand.route;
 
 import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 
 /**
@@ -14,7 +16,8 @@ import java.util.stream.IntStream;
  * the cheapest way there agrees with the ties and is the answer. Where it does not, tied layers become one variable, and {@link Elimination} finds the cheapest values: first among the nodes which the free way takes somewhere,
  * which bounds the cheapest tied way from above, then among all nodes whose price does not exceed that bound. A song that
  * repeats its sections hangs together like a few rings, so this is exact but for songs nobody writes: when too many
- * combinations had to be looked at, only the cheapest nodes are, and {@link Tied#proven} says so.
+ * combinations had to be looked at, only the cheapest nodes are, and {@link Tied#atLeast} says how much cheaper another way
+ * could be.
  */
 public final class TiedRouteSolver {
 
@@ -28,9 +31,15 @@ public final class TiedRouteSolver {
      *
      * @param total cost with ties; infinite when there is no way
      * @param nodes chosen node of each layer
-     * @param proven whether no tied way is cheaper
+     * @param atLeast no tied way costs less; the total itself when none is cheaper
      */
-    public record Tied(double total, int[] nodes, boolean proven) {}
+    public record Tied(double total, int[] nodes, double atLeast) {
+
+        /** Whether no tied way is cheaper. */
+        public boolean proven() {
+            return atLeast >= total;
+        }
+    }
 
     /**
      * The cheapest tied way; where the first one found takes a {@linkplain Lattice#isPlaceholder placeholder}, that one,
@@ -38,30 +47,31 @@ public final class TiedRouteSolver {
      *
      * @param ties for each layer the first layer it is tied to, itself where it is the first or free; tied layers have
      *     the same nodes
-     * @param mostEntries how many combinations of tied layers' nodes may be looked at at once
+     * @param mostEntries how many combinations of tied layers' nodes may be looked at in all
      */
-    public static Tied solve(Lattice lattice, int[] ties, int mostEntries) {
+    public static Tied solve(Lattice lattice, int[] ties, long mostEntries) {
         if (IntStream.range(0, ties.length).allMatch(layer -> ties[layer] == layer)) {
             return solveAll(lattice, ties, mostEntries);
         }
         Skeleton skeleton = new Skeleton(lattice, ties);
         Tied tied = solveAll(skeleton, skeleton.ties(), mostEntries);
         int[] nodes = skeleton.spread(tied.nodes());
-        return new Tied(cost(lattice, nodes), nodes, tied.proven());
+        double total = cost(lattice, nodes);
+        return new Tied(total, nodes, tied.proven() ? total : Math.min(total, tied.atLeast()));
     }
 
-    private static Tied solveAll(Lattice lattice, int[] ties, int mostEntries) {
+    private static Tied solveAll(Lattice lattice, int[] ties, long mostEntries) {
         RouteSolver.Way way = RouteSolver.Way.cheapest(lattice);
         if (!way.isPossible()
                 || IntStream.range(0, ties.length).allMatch(l -> way.nodes()[l] == way.nodes()[ties[l]])) {
-            return new Tied(way.total(), way.nodes(), true);
+            return new Tied(way.total(), way.nodes(), way.total());
         }
         int[] firsts = IntStream.range(0, ties.length)
                 .filter(layer -> ties[layer] == layer)
                 .toArray();
         Tied among = amongChoices(lattice, ties, firsts, taken(way.nodes(), ties, firsts), mostEntries);
         if (IntStream.range(0, ties.length).anyMatch(l -> lattice.isPlaceholder(l, among.nodes()[l]))) {
-            return new Tied(among.total(), among.nodes(), false);
+            return new Tied(among.total(), among.nodes(), way.total());
         }
         Route free = way.withPrices();
         double dearest = among.total() - free.total() + ROUNDING * Math.abs(among.total());
@@ -69,10 +79,12 @@ public final class TiedRouteSolver {
                 .mapToObj(first -> choices(free, ties, first, dearest))
                 .toArray(int[][]::new);
         if (Arrays.stream(choices).anyMatch(nodes -> nodes.length == 0)) {
-            return new Tied(among.total(), among.nodes(), true);
+            return new Tied(among.total(), among.nodes(), among.total());
         }
         Tied tied = amongChoices(lattice, ties, firsts, choices, mostEntries);
-        return tied.total() <= among.total() ? tied : new Tied(among.total(), among.nodes(), tied.proven());
+        Tied better = tied.total() <= among.total() ? tied : among;
+        double atLeast = tied.proven() ? better.total() : Math.min(better.total(), free.total());
+        return new Tied(better.total(), better.nodes(), atLeast);
     }
 
     /** The nodes a way takes in any layer of each group. */
@@ -87,21 +99,40 @@ public final class TiedRouteSolver {
     }
 
     /** The cheapest tied way that takes one of some nodes in every group; proven when all of them could be compared. */
-    private static Tied amongChoices(Lattice lattice, int[] ties, int[] firsts, int[][] among, int mostEntries) {
-        int[][] choices = among.clone();
-        boolean proven = true;
-        Optional<int[]> values = eliminate(lattice, ties, firsts, choices, mostEntries);
-        while (values.isEmpty()) {
-            proven = false;
-            halveWidest(choices);
-            values = eliminate(lattice, ties, firsts, choices, mostEntries);
+    private static Tied amongChoices(Lattice lattice, int[] ties, int[] firsts, int[][] among, long mostEntries) {
+        int[] groups =
+                Arrays.stream(ties).map(t -> Arrays.binarySearch(firsts, t)).toArray();
+        Set<List<Integer>> pairs = new LinkedHashSet<>();
+        for (int layer = 1; layer < groups.length; layer++) {
+            if (groups[layer - 1] != groups[layer]) {
+                pairs.add(List.of(
+                        Math.min(groups[layer - 1], groups[layer]), Math.max(groups[layer - 1], groups[layer])));
+            }
         }
+        List<int[]> joined =
+                pairs.stream().map(p -> new int[] {p.get(0), p.get(1)}).toList();
+        int[][] choices = among;
+        int most = Arrays.stream(among).mapToInt(c -> c.length).max().orElse(1);
+        Optional<Elimination.Order> order = Elimination.order(sizes(choices), joined, mostEntries);
+        while (order.isEmpty() && most > 1) {
+            most = most / 2;
+            int each = most;
+            choices = Arrays.stream(among)
+                    .map(c -> Arrays.copyOf(c, Math.min(c.length, each)))
+                    .toArray(int[][]::new);
+            order = Elimination.order(sizes(choices), joined, each > 1 ? mostEntries : Long.MAX_VALUE);
+        }
+        int[] values = eliminate(lattice, groups, choices, order.orElseThrow());
         int[] nodes = new int[ties.length];
         for (int layer = 0; layer < nodes.length; layer++) {
-            int group = Arrays.binarySearch(firsts, ties[layer]);
-            nodes[layer] = choices[group][values.get()[group]];
+            nodes[layer] = choices[groups[layer]][values[groups[layer]]];
         }
-        return new Tied(cost(lattice, nodes), nodes, proven);
+        double total = cost(lattice, nodes);
+        return new Tied(total, nodes, choices == among ? total : Double.NEGATIVE_INFINITY);
+    }
+
+    private static int[] sizes(int[][] choices) {
+        return Arrays.stream(choices).mapToInt(c -> c.length).toArray();
     }
 
     /** Nodes that all layers tied to one may take, those with the least of their highest prices first. */
@@ -120,35 +151,24 @@ public final class TiedRouteSolver {
                 .toArray();
     }
 
-    private static void halveWidest(int[][] choices) {
-        int widest = 0;
-        for (int group = 1; group < choices.length; group++) {
-            widest = choices[group].length > choices[widest].length ? group : widest;
-        }
-        choices[widest] = Arrays.copyOf(choices[widest], Math.max(1, choices[widest].length / 2));
-    }
-
-    private static Optional<int[]> eliminate(
-            Lattice lattice, int[] ties, int[] firsts, int[][] choices, int mostEntries) {
-        Elimination elimination =
-                new Elimination(Arrays.stream(choices).mapToInt(c -> c.length).toArray());
+    private static int[] eliminate(Lattice lattice, int[] groups, int[][] choices, Elimination.Order order) {
+        Elimination elimination = new Elimination(sizes(choices));
         double[][] alone = Arrays.stream(choices).map(c -> new double[c.length]).toArray(double[][]::new);
         Map<List<Integer>, double[]> together = new LinkedHashMap<>();
-        for (int layer = 0; layer < ties.length; layer++) {
-            int group = Arrays.binarySearch(firsts, ties[layer]);
+        for (int layer = 0; layer < groups.length; layer++) {
+            int group = groups[layer];
             for (int i = 0; i < choices[group].length; i++) {
                 alone[group][i] += lattice.nodeCost(layer, choices[group][i]);
             }
             if (layer > 0) {
-                int before = Arrays.binarySearch(firsts, ties[layer - 1]);
-                addEdges(lattice, layer - 1, before, group, choices, alone, together);
+                addEdges(lattice, layer - 1, groups[layer - 1], group, choices, alone, together);
             }
         }
-        for (int group = 0; group < firsts.length; group++) {
+        for (int group = 0; group < choices.length; group++) {
             elimination.add(group, alone[group]);
         }
         together.forEach((pair, costs) -> elimination.add(pair.get(0), pair.get(1), costs));
-        return elimination.solve(mostEntries);
+        return elimination.solve(order);
     }
 
     private static void addEdges(
@@ -159,9 +179,10 @@ public final class TiedRouteSolver {
             int[][] choices,
             double[][] alone,
             Map<List<Integer>, double[]> together) {
+        Lattice.Edges edges = lattice.edges(layer);
         if (from == to) {
             for (int i = 0; i < choices[from].length; i++) {
-                alone[from][i] += lattice.edgeCost(layer, choices[from][i], choices[from][i]);
+                alone[from][i] += edges.cost(choices[from][i], choices[from][i], Double.POSITIVE_INFINITY);
             }
             return;
         }
@@ -172,7 +193,7 @@ public final class TiedRouteSolver {
         for (int i = 0; i < choices[from].length; i++) {
             for (int j = 0; j < choices[to].length; j++) {
                 costs[from == low ? i * width + j : j * width + i] +=
-                        lattice.edgeCost(layer, choices[from][i], choices[to][j]);
+                        edges.cost(choices[from][i], choices[to][j], Double.POSITIVE_INFINITY);
             }
         }
     }

@@ -35,13 +35,19 @@ class EliminationTest {
             return new Problem(sizes, alone, pairs);
         }
 
-        Optional<int[]> solve(int mostEntries) {
+        Optional<int[]> solve(long mostEntries) {
+            List<int[]> joined =
+                    pairs.stream().map(p -> new int[] {p.first(), p.second()}).toList();
+            return Elimination.order(sizes, joined, mostEntries).map(this::solve);
+        }
+
+        private int[] solve(Elimination.Order order) {
             Elimination elimination = new Elimination(sizes);
             for (int v = 0; v < alone.length; v++) {
                 elimination.add(v, alone[v]);
             }
             pairs.forEach(p -> elimination.add(p.first(), p.second(), p.costs()));
-            return elimination.solve(mostEntries);
+            return elimination.solve(order);
         }
 
         double cost(int[] values) {
@@ -87,17 +93,21 @@ class EliminationTest {
         for (int size : all.sizes()) {
             together *= size;
         }
-        assertTrue(all.solve(together).isPresent());
+        assertTrue(all.solve((long) together * all.sizes().length).isPresent());
         assertTrue(all.solve(together - 1).isEmpty());
         int length = 60;
-        Elimination ring = new Elimination(new Random(4).ints(length, 4, 5).toArray());
+        int[] sizes = new Random(4).ints(length, 4, 5).toArray();
+        Elimination ring = new Elimination(sizes);
+        List<int[]> joined = new ArrayList<>();
         for (int v = 0; v < length; v++) {
             int next = (v + 1) % length;
             // Neighbours that differ cost nothing, equal ones do: an even ring can go round without cost.
             double[] costs = {1, 0, 1, 1, 0, 1, 1, 1, 1, 1, 1, 0, 1, 1, 0, 1};
             ring.add(Math.min(v, next), Math.max(v, next), costs);
+            joined.add(new int[] {Math.min(v, next), Math.max(v, next)});
         }
-        int[] values = ring.solve(64).orElseThrow();
+        assertTrue(Elimination.order(sizes, joined, 64).isEmpty());
+        int[] values = ring.solve(Elimination.order(sizes, joined, 64L * length).orElseThrow());
         for (int v = 0; v < length; v += 2) {
             assertArrayEquals(new int[] {values[0], values[1]}, new int[] {values[v], values[v + 1]});
         }
