@@ -54,10 +54,10 @@ final class PartSolver {
     private static final int FIRST_GRIPS = 10;
 
     /** Combinations of grips that may be compared in one pass to play repeats alike. */
-    private static final long MOST_COMBINATIONS = 40_000_000;
+    private static final long MOST_COMBINATIONS = 16_000_000;
 
     /** Changes that may be looked at in all passes together; a song of a hundred bars mostly takes a tenth of it. */
-    static final long MOST_CHANGES = 6_000_000;
+    static final long MOST_CHANGES = 2_000_000;
 
     private static final int CHORDS_NAMED = 4;
 

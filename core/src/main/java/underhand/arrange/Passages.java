@@ -8,12 +8,15 @@ import underhand.repertoire.WantedChord;
 
 /**
  * Counts the changes a pass over a song may have to look at: of each passage from some chords to others once, however often
- * it comes. It tells of the song alone, not of what was found before.
+ * it comes; what searching the grips and laying them out takes is counted in changes too. It tells of the song alone, not of what was found before.
  */
 final class Passages {
 
     /** Fingering a grip takes about as long as looking at so many changes. */
     private static final long GRIP = 30;
+
+    /** Laying a grip out in a layer and passing over it takes about as long as so many. */
+    private static final long LAYING_OUT = 3;
 
     private Passages() {}
 
@@ -28,7 +31,7 @@ final class Passages {
         for (int layer = 0; layer < layers.size(); layer++) {
             List<WantedChord> here = chords(layers.get(layer));
             long nodes = nodes(layers.get(layer), wider, times);
-            changes += seen.add(List.of(here)) ? GRIP * nodes : 0;
+            changes += LAYING_OUT * nodes + (seen.add(List.of(here)) ? GRIP * nodes : 0);
             if (layer > 0) {
                 Layer before = layers.get(layer - 1);
                 boolean isNew = seen.add(List.of(chords(before), here));

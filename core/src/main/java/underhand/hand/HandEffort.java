@@ -29,8 +29,10 @@ public final class HandEffort {
 
     private final double[][] otherBarre;
 
-    /** The least that stopping strings costs, {@code [fret][strings]}. */
-    private final double[][] stopping;
+    /** The least that stopping strings costs, {@code [fret][strings]}: in the lowest fret of a shape, and in others. */
+    private final double[][] stoppingLowest;
+
+    private final double[][] stoppingOther;
 
     /** The most that stopping one string with the thumb saves. */
     private final double thumbSaves;
@@ -85,7 +87,8 @@ public final class HandEffort {
         sight = parameters.get("sight");
         lowestBarre = table((fret, strings) -> barreAtLeast(fret, strings, true));
         otherBarre = table((fret, strings) -> barreAtLeast(fret, strings, false));
-        stopping = table(this::stoppingOf);
+        stoppingLowest = table((fret, strings) -> stopping(fret, strings, lowestBarre));
+        stoppingOther = table((fret, strings) -> stopping(fret, strings, otherBarre));
     }
 
     private interface OfStrings {
@@ -161,16 +164,13 @@ public final class HandEffort {
     }
 
     /** No fingering stops so many strings in a fret for less; {@link #atLeast} is no less than that of all frets together. */
-    public double stoppingAtLeast(int fret, int strings) {
-        return stopping[fret][strings];
+    public double stoppingAtLeast(int fret, int strings, boolean lowest) {
+        return (lowest || thumb ? stoppingLowest : stoppingOther)[fret][strings];
     }
 
-    private double stoppingOf(int fret, int strings) {
-        if (strings == 0) {
-            return 0;
-        }
+    private double stopping(int fret, int strings, double[][] barre) {
         double fingers = strings < cheapestFingers.length ? cheapestFingers[strings] : Double.POSITIVE_INFINITY;
-        return strings == 1 ? fingers : Math.min(fingers, lowestBarre[fret][strings]);
+        return strings < 2 ? fingers : Math.min(fingers, barre[fret][strings]);
     }
 
     /** What {@link #atLeast} may lie below the frets' {@link #stoppingAtLeast} together. */

@@ -59,7 +59,7 @@ public final class ShapeFinder {
     public interface Bound {
         Bound NONE = new Bound() {
             @Override
-            public double stopping(int fret, int strings) {
+            public double stopping(int fret, int strings, boolean lowest) {
                 return 0;
             }
 
@@ -70,8 +70,8 @@ public final class ShapeFinder {
             }
         };
 
-        /** What it costs to stop so many strings in one fret. */
-        double stopping(int fret, int strings);
+        /** What it costs to stop so many strings in one fret, the lowest that is stopped or another. */
+        double stopping(int fret, int strings, boolean lowest);
 
         /**
          * What the sound costs beside that.
@@ -182,8 +182,8 @@ public final class ShapeFinder {
                     undamped += sounding == 0 ? 0 : undamped(string, fret, silentBefore);
                     unisons += soundingAt[midi]++ > 0 ? 1 : 0;
                     if (fret > 0) {
-                        int stoppedBefore = stoppedAt[fret]++;
-                        stopping += bound.stopping(fret, stoppedBefore + 1) - bound.stopping(fret, stoppedBefore);
+                        stoppedAt[fret]++;
+                        stopping = stopping(with);
                     }
                     step(string + 1, sounding + 1, tones | 1 << midi % 12, with, inner, 0);
                     stoppedAt[fret] -= fret > 0 ? 1 : 0;
@@ -193,6 +193,15 @@ public final class ShapeFinder {
                     lowestMidi = lowestBefore;
                 }
             }
+        }
+
+        private double stopping(long stopped) {
+            double cost = 0;
+            for (long left = stopped; left != 0; left &= left - 1) {
+                int fret = Long.numberOfTrailingZeros(left);
+                cost += bound.stopping(fret, stoppedAt[fret], left == stopped);
+            }
+            return cost;
         }
 
         /** Silent strings just below one, within the shape, that no stopped string beside them damps. */

@@ -184,8 +184,8 @@ public final class GripFinder {
         double whatever = ofLevel(level) - hand.savedAtMost();
         return new ShapeFinder.Bound() {
             @Override
-            public double stopping(int fret, int strings) {
-                return hand.stoppingAtLeast(fret, strings);
+            public double stopping(int fret, int strings, boolean lowest) {
+                return hand.stoppingAtLeast(fret, strings, lowest);
             }
 
             @Override

@@ -68,9 +68,9 @@ public final class GripPool {
     }
 
     /** What a shape may cost at a glance to be among the first, how much further is looked then, and from where on at all. */
-    private static final double FIRST_GLANCE = 8;
+    private static final double FIRST_GLANCE = 7;
 
-    private static final double FURTHER = 1.5;
+    private static final double FURTHER = 1.2;
     private static final double LAST_GLANCE = 64;
 
     private final Source source;

@@ -1,16 +1,21 @@
 package underhand.route;
 
+import java.nio.DoubleBuffer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 
 /**
  * The least sum of tables over variables of few values each, by eliminating one variable after another (R. Dechter,
  * Bucket elimination, Artificial Intelligence 113, 1999; from memory). Exact; what it costs depends on how the tables
- * hang together: a chain or a ring is cheap whatever its length. Not safe to share between threads.
+ * hang together: a chain or a ring is cheap whatever its length. Variables that know equal tables in equal positions are
+ * eliminated once: a song may have the same passage a hundred times. Not safe to share between threads.
  */
 final class Elimination {
 
@@ -45,7 +50,18 @@ final class Elimination {
      */
     record Order(int[] variables, int[][] given) {}
 
+    /** What is least for each combination of the others, and the variable's value there. */
+    private record Least(double[] costs, int[] best) {}
+
     private final int[] sizes;
+
+    /** One array for all that are equal, by their content. */
+    private final Map<DoubleBuffer, double[]> shared = new HashMap<>();
+
+    /** Numbers of those arrays. */
+    private final Map<double[], Integer> numbers = new IdentityHashMap<>();
+
+    private final Map<List<Integer>, Least> known = new HashMap<>();
 
     /** The tables that know a variable, by variable. */
     private final List<List<Table>> tables = new ArrayList<>();
@@ -117,12 +133,18 @@ final class Elimination {
 
     /** @param costs by value */
     void add(int variable, double[] costs) {
-        add(new Table(new int[] {variable}, costs));
+        add(new Table(new int[] {variable}, shared(costs)));
+    }
+
+    private double[] shared(double[] costs) {
+        double[] one = shared.computeIfAbsent(DoubleBuffer.wrap(costs), same -> costs);
+        numbers.computeIfAbsent(one, n -> numbers.size());
+        return one;
     }
 
     /** @param costs by value of the first variable, then of the second; the first variable is the lower */
     void add(int first, int second, double[] costs) {
-        add(new Table(new int[] {first, second}, costs));
+        add(new Table(new int[] {first, second}, shared(costs)));
     }
 
     private void add(Table table) {
@@ -157,6 +179,32 @@ final class Elimination {
     /** Replaces the tables that know a variable by one of what is least for each combination of the others. */
     private Choice eliminate(int variable, int[] given) {
         List<Table> knowing = tables.get(variable);
+        Least least = known.computeIfAbsent(positions(variable, given, knowing), k -> least(variable, given, knowing));
+        for (int other : given) {
+            tables.get(other).removeIf(knowing::contains);
+        }
+        if (given.length > 0) {
+            add(new Table(given, least.costs()));
+        }
+        return new Choice(variable, given, least.best());
+    }
+
+    /** Which tables a variable knows, and where in each it and the others stand: equal for variables that go alike. */
+    private List<Integer> positions(int variable, int[] given, List<Table> knowing) {
+        List<Integer> positions = new ArrayList<>();
+        for (Table table : knowing) {
+            positions.add(numbers.get(table.costs()));
+            for (int of : table.variables()) {
+                positions.add(of == variable ? -1 : -2 - Arrays.binarySearch(given, of));
+            }
+        }
+        for (int other : given) {
+            positions.add(sizes[other]);
+        }
+        return positions;
+    }
+
+    private Least least(int variable, int[] given, List<Table> knowing) {
         int entries = Arrays.stream(given).map(g -> sizes[g]).reduce(1, (a, b) -> a * b);
         double[] costs = new double[entries];
         int[] best = new int[entries];
@@ -180,13 +228,7 @@ final class Elimination {
             }
             costs[entry] = sums[best[entry]];
         }
-        for (int other : given) {
-            tables.get(other).removeIf(knowing::contains);
-        }
-        if (given.length > 0) {
-            add(new Table(given, costs));
-        }
-        return new Choice(variable, given, best);
+        return new Least(shared(costs), best);
     }
 
     /** Where a table keeps the first cost of a combination of values. */

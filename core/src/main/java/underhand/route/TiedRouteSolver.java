@@ -111,14 +111,16 @@ public final class TiedRouteSolver {
         }
         List<int[]> joined =
                 pairs.stream().map(p -> new int[] {p.get(0), p.get(1)}).toList();
-        int[][] choices = among;
+        int[][] choices = Arrays.stream(among).map(TiedRouteSolver::rising).toArray(int[][]::new);
+        boolean all = true;
         int most = Arrays.stream(among).mapToInt(c -> c.length).max().orElse(1);
         Optional<Elimination.Order> order = Elimination.order(sizes(choices), joined, mostEntries);
-        while (order.isEmpty() && most > 1) {
-            most = most / 2;
+        while (order.isEmpty()) {
+            most = Math.max(1, most / 2);
             int each = most;
+            all = false;
             choices = Arrays.stream(among)
-                    .map(c -> Arrays.copyOf(c, Math.min(c.length, each)))
+                    .map(c -> rising(Arrays.copyOf(c, Math.min(c.length, each))))
                     .toArray(int[][]::new);
             order = Elimination.order(sizes(choices), joined, each > 1 ? mostEntries : Long.MAX_VALUE);
         }
@@ -128,7 +130,14 @@ public final class TiedRouteSolver {
             nodes[layer] = choices[groups[layer]][values[groups[layer]]];
         }
         double total = cost(lattice, nodes);
-        return new Tied(total, nodes, choices == among ? total : Double.NEGATIVE_INFINITY);
+        return new Tied(total, nodes, all ? total : Double.NEGATIVE_INFINITY);
+    }
+
+    /** In one order for groups with the same nodes, however their prices differ: then they go alike. */
+    private static int[] rising(int[] nodes) {
+        int[] rising = nodes.clone();
+        Arrays.sort(rising);
+        return rising;
     }
 
     private static int[] sizes(int[][] choices) {
