@@ -131,7 +131,11 @@ public final class Arranger {
         FrettingHand asked = FrettingHand.of(settings, capo);
         KnownGrips kept = store.of(asked, hand -> new KnownGrips(hand, parameters));
         return kept.lock()
-                .tryHolding(PATIENCE_MS, () -> task.apply(solver(song, settings, capo, kept, companion)))
+                .tryHolding(PATIENCE_MS, () -> {
+                    T solved = task.apply(solver(song, settings, capo, kept, companion));
+                    store.used(asked, kept);
+                    return solved;
+                })
                 .orElseGet(
                         () -> task.apply(solver(song, settings, capo, new KnownGrips(asked, parameters), companion)));
     }

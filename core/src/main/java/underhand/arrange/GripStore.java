@@ -16,6 +16,9 @@ public interface GripStore {
     /** What is kept for a hand, or what {@code fresh} makes for it. */
     KnownGrips of(FrettingHand hand, Function<FrettingHand, KnownGrips> fresh);
 
+    /** Says that a hand was used, and that more may be known of it now. */
+    default void used(FrettingHand hand, KnownGrips known) {}
+
     /** The harmony of a chart, which no dial changes. */
     default HarmonyReader harmony(Chart chart) {
         return HarmonyReader.of(chart);

@@ -100,6 +100,11 @@ public final class Sweep {
         return new Ruler(candidates, least);
     }
 
+    /** Placements of the song. */
+    public int placements() {
+        return song.placements().size();
+    }
+
     /** Highest capo position that is tried. */
     public int highestCapo() {
         return parts.size() - 1;

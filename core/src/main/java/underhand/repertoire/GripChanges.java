@@ -26,6 +26,7 @@ public final class GripChanges {
     private final VoiceLeading ear;
     private final double changeWeight;
     private final double lateWeight;
+    private long floats;
     private final Map<ChordSymbol, Numbering> numberings = new HashMap<>();
     private final Map<List<ChordSymbol>, Prices> prices = new HashMap<>();
 
@@ -35,6 +36,11 @@ public final class GripChanges {
         this.ear = ear;
         this.changeWeight = parameters.get("route.change");
         this.lateWeight = parameters.get("late");
+    }
+
+    /** Bytes of the prices kept. */
+    long bytes() {
+        return Float.BYTES * floats;
     }
 
     /** What a change costs that needs more time than there is. */
@@ -124,6 +130,7 @@ public final class GripChanges {
             }
             int left = known[reached].length / 2;
             float[] row = Arrays.copyOf(known[reached], 2 * from.grips.size());
+            floats += row.length - known[reached].length;
             for (; 2 * left < row.length; left++) {
                 row[2 * left] = (float) (ROUNDED * changeWeight * bound.of(from.outlines[left], to.outlines[reached]));
                 row[2 * left + 1] = NOT_PRICED;

@@ -2,6 +2,7 @@ package underhand.repertoire;
 
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicLong;
 import underhand.hand.Parameters;
 import underhand.move.ChangeBound;
 import underhand.move.ChangeModel;
@@ -22,7 +23,13 @@ public final class KnownGrips {
     private final GripFinder strummed;
     private final GripFinder picked;
     private final Map<Asked, GripPool.Cheapest> found = new ConcurrentHashMap<>();
+    private final AtomicLong foundGrips = new AtomicLong();
     private final SharedLock lock = new SharedLock();
+
+    /** A hand of which nothing is known, and one grip with its effort by terms; from heap dumps. */
+    private static final long BYTES = 20_000;
+
+    private static final long BYTES_A_GRIP = 600;
 
     /** How the grips of a chord were asked for; where it comes more often a new shape is learnt for less. */
     private record Asked(WantedChord wanted, int occurrences, int most, boolean inAllFingerings) {}
@@ -42,6 +49,11 @@ public final class KnownGrips {
     /** What is held while a song is solved with what is known here. */
     public SharedLock lock() {
         return lock;
+    }
+
+    /** About how many bytes of memory are taken by what is known, told by who holds the lock. */
+    public long bytes() {
+        return BYTES + foundGrips.get() * BYTES_A_GRIP + prices.bytes();
     }
 
     public Fretboard board() {
@@ -85,6 +97,7 @@ public final class KnownGrips {
                 GripPool pool = pools.computeIfAbsent(new Sought(wanted, occurrences), this::pool);
                 known = inAllFingerings ? pool.cheapestInAllFingerings(most) : pool.cheapest(most);
                 found.put(asked, known);
+                foundGrips.addAndGet(known.grips().size());
             }
             return known;
         }

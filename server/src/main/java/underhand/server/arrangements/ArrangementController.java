@@ -46,7 +46,7 @@ class ArrangementController {
             throw InputException.field(
                     "alternatives", "alternatives must be 0 to " + MOST_ALTERNATIVES + ", was " + alternatives + ".");
         }
-        return service.preview(request, alternatives, capos.equals("asked"));
+        return service.planned(request, () -> service.preview(request, alternatives, capos.equals("asked")));
     }
 
     /** @param index place in the part, from 0 */
@@ -54,7 +54,8 @@ class ArrangementController {
 
     @PostMapping("/arrangements/alternatives")
     List<AlternativeView> alternatives(@RequestBody AlternativesRequest request) {
-        return service.alternatives(song(request.song()), request.index());
+        PreviewRequest song = song(request.song());
+        return service.planned(song, () -> service.alternatives(song, request.index()));
     }
 
     /** Lowest and highest note, such as A3 and D5. */
@@ -86,7 +87,8 @@ class ArrangementController {
         Optional<KeySweep.Singing> singing = Optional.ofNullable(request.tune())
                 .map(tune ->
                         new KeySweep.Singing(tune.toRange(), request.voice().toRange()));
-        return service.keys(song(request.song()), singing).stream()
+        PreviewRequest song = song(request.song());
+        return service.planned(song, () -> service.keys(song, singing)).stream()
                 .map(o -> new KeyView(
                         o.semitones(), o.tuneMove(), o.key().glyphs(), ArrangementMapper.candidate(o.capo())))
                 .toList();
@@ -104,7 +106,8 @@ class ArrangementController {
 
     @PostMapping("/arrangements/readings")
     ReadingsView readings(@RequestBody ReadingsRequest request) {
-        return service.readings(song(request.song()), request.placement());
+        PreviewRequest song = song(request.song());
+        return service.planned(song, () -> service.readings(song, request.placement()));
     }
 
     /** @param section number of a section from 0; the whole song when missing */
@@ -113,7 +116,8 @@ class ArrangementController {
 
     @PostMapping("/arrangements/rungs")
     List<RungStepView> ladder(@RequestBody LadderRequest request) {
-        return service.rungs(song(request.song()), request.section());
+        PreviewRequest song = song(request.song());
+        return service.planned(song, () -> service.rungs(song, request.section()));
     }
 
     /** @param second who plays beside the first, on what; its chart is the first one's */
@@ -121,7 +125,9 @@ class ArrangementController {
 
     @PostMapping("/arrangements/second")
     SecondView second(@RequestBody SecondRequest request) {
-        return service.second(song(request.first()), song(request.second()));
+        PreviewRequest first = song(request.first());
+        PreviewRequest second = song(request.second());
+        return service.planned(first, () -> service.second(first, second));
     }
 
     record RungView(int level, String name, int mostFingers, int longestBarre, int highestFret, double changeSeconds) {}

@@ -24,6 +24,7 @@ import underhand.neck.Fretboard;
 import underhand.repertoire.RatedGrip;
 import underhand.server.arrangements.ArrangementView.ActView;
 import underhand.server.arrangements.ArrangementView.AlternativeView;
+import underhand.server.arrangements.ArrangementView.BudgetView;
 import underhand.server.arrangements.ArrangementView.CandidateView;
 import underhand.server.arrangements.ArrangementView.CapoView;
 import underhand.server.arrangements.ArrangementView.ChangeView;
@@ -76,7 +77,11 @@ final class ArrangementMapper {
                 arrangement.warnings().stream()
                         .map(w -> new WarningView(w.kind().name().toLowerCase(Locale.ROOT), w.text(), w.placements()))
                         .toList(),
-                faults(faults));
+                faults(faults),
+                arrangement
+                        .budget()
+                        .map(b -> new BudgetView(b.cut(), round(b.bound())))
+                        .orElse(null));
     }
 
     private static SectionKeyView section(HarmonyReader.SectionKey section) {

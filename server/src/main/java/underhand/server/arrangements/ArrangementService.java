@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import underhand.arrange.Arrangement;
 import underhand.arrange.Arranger;
@@ -23,6 +24,8 @@ import underhand.harmony.KeyFinder;
 import underhand.harmony.Rules;
 import underhand.server.arrangements.ArrangementView.AlternativeView;
 import underhand.server.arrangements.ArrangementView.FaultView;
+import underhand.server.planning.Planning;
+import underhand.server.planning.Planning.Size;
 import underhand.server.platform.InputException;
 import underhand.server.shapes.GripView;
 import underhand.settings.ArrangementSettings;
@@ -34,18 +37,51 @@ import underhand.settings.ArrangementSettings;
 @Service
 public class ArrangementService {
 
-    private static final int SWEEPS_KEPT = 16;
+    /** Placements of all songs together whose sweeps are kept; each is there with every capo. */
+    private static final int PLACEMENTS_KEPT = 4000;
+
+    /** A sweep takes memory for at least so many placements. */
+    private static final int LEAST_PLACEMENTS = 100;
+
+    private static final int CHARTS_KEPT = 16;
+
+    /** A song with more placements is a large one, and so is one on more strings. */
+    private static final int MOST_SMALL_PLACEMENTS = 128;
+
+    private static final int MOST_SMALL_STRINGS = 7;
 
     private final Arranger arranger;
-    private final Cache<Key, Sweep> sweeps =
-            Caffeine.newBuilder().maximumSize(SWEEPS_KEPT).build();
+    private final Planning planning;
+    private final Cache<Key, Sweep> sweeps = Caffeine.newBuilder()
+            .maximumWeight(PLACEMENTS_KEPT)
+            .<Key, Sweep>weigher((key, sweep) -> Math.max(LEAST_PLACEMENTS, sweep.placements()))
+            .build();
     private final Cache<String, ChartReading> charts =
-            Caffeine.newBuilder().maximumSize(SWEEPS_KEPT).build();
-    private final Cache<LadderKey, List<RungStepView>> ladders =
-            Caffeine.newBuilder().maximumSize(SWEEPS_KEPT).build();
+            Caffeine.newBuilder().maximumSize(CHARTS_KEPT).build();
+    private final Cache<LadderKey, List<RungStepView>> ladders = Caffeine.newBuilder()
+            .maximumWeight(PLACEMENTS_KEPT)
+            .<LadderKey, List<RungStepView>>weigher((key, steps) -> Math.max(
+                    LEAST_PLACEMENTS,
+                    steps.stream()
+                            .mapToInt(s -> s.arrangement().placements().size())
+                            .sum()))
+            .build();
 
-    ArrangementService(Arranger arranger) {
+    ArrangementService(Arranger arranger, Planning planning) {
         this.arranger = arranger;
+        this.planning = planning;
+    }
+
+    /** Does some planning for a request when it is its turn, and only as long as somebody waits for it. */
+    public <T> T planned(PreviewRequest request, Supplier<T> work) {
+        return planning.answer(size(request), work);
+    }
+
+    private Size size(PreviewRequest request) {
+        Task task = task(request);
+        boolean isSmall = task.chart().placements().size() <= MOST_SMALL_PLACEMENTS
+                && task.settings().tuning().size() <= MOST_SMALL_STRINGS;
+        return isSmall ? Size.SMALL : Size.LARGE;
     }
 
     /** @param settings with the capo left open */
@@ -229,6 +265,10 @@ public class ArrangementService {
     /** The least effort of a chart on each rung, from the first to the fifth. */
     public List<RungEffort> efforts(String source) {
         ChartReading reading = ChartTextReader.read(source);
+        return planning.answer(Size.LARGE, () -> efforts(source, reading));
+    }
+
+    private List<RungEffort> efforts(String source, ChartReading reading) {
         return Rung.all().stream()
                 .map(rung -> {
                     ArrangementSettings settings = ArrangementSettings.ofRung(rung.level());

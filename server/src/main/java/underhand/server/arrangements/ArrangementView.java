@@ -4,7 +4,11 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import underhand.server.shapes.GripView;
 
-/** An arrangement as the API gives it; {@link ArrangementMapper} fills it. */
+/**
+ * An arrangement as the API gives it; {@link ArrangementMapper} fills it.
+ *
+ * @param budget what was left out of a comparison that would have been too long; null when nothing was
+ */
 public record ArrangementView(
         String title,
         String key,
@@ -20,7 +24,14 @@ public record ArrangementView(
         double total,
         int fastestTempo,
         List<WarningView> warnings,
-        List<FaultView> faults) {
+        List<FaultView> faults,
+        @Schema(nullable = true) BudgetView budget) {
+
+    /**
+     * @param cut what was not compared, in words
+     * @param bound how much less effort the best part could be at most
+     */
+    public record BudgetView(List<String> cut, double bound) {}
 
     /**
      * @param leastEffort fret with the least effort of those tried, whatever was chosen

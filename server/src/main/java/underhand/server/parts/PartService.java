@@ -35,12 +35,12 @@ public class PartService {
     public record Written(Arranged arranged, Part part) {}
 
     public Written part(PreviewRequest request) {
-        return written(arrangements.arranged(request), request.fills());
+        return arrangements.planned(request, () -> written(arrangements.arranged(request), request.fills()));
     }
 
     /** The part of a second guitar beside a first. */
     public Written second(PreviewRequest first, PreviewRequest second) {
-        return written(arrangements.arrangedBeside(first, second), second.fills());
+        return arrangements.planned(first, () -> written(arrangements.arrangedBeside(first, second), second.fills()));
     }
 
     private static Written written(Arranged arranged, List<FillChoiceRequest> choices) {
@@ -75,6 +75,10 @@ public class PartService {
 
     /** What a place of the part may be filled with. */
     Offered fills(PreviewRequest request, int index) {
+        return arrangements.planned(request, () -> offered(request, index));
+    }
+
+    private Offered offered(PreviewRequest request, int index) {
         Arranged arranged = arrangements.arranged(request);
         int places = arranged.arrangement().placements().size();
         if (index < 0 || index >= places) {
@@ -87,6 +91,10 @@ public class PartService {
 
     /** Fills that vary what the song repeats, as choices. */
     List<FillChoiceRequest> variation(PreviewRequest request) {
+        return arrangements.planned(request, () -> varied(request));
+    }
+
+    private List<FillChoiceRequest> varied(PreviewRequest request) {
         Arranged arranged = arrangements.arranged(request);
         return Variation.of(arranged.arrangement(), arranged.settings()).stream()
                 .map(fill -> {
@@ -103,6 +111,11 @@ public class PartService {
      * @param second who plays beside the first, whose patterns are then ranked
      */
     List<PatternRanking.Fit> patterns(
+            PreviewRequest request, Optional<PreviewRequest> second, String section, List<OwnPattern> own) {
+        return arrangements.planned(request, () -> ranked(request, second, section, own));
+    }
+
+    private List<PatternRanking.Fit> ranked(
             PreviewRequest request, Optional<PreviewRequest> second, String section, List<OwnPattern> own) {
         Arranged arranged = second.map(guitar -> arrangements.arrangedBeside(request, guitar))
                 .orElseGet(() -> arrangements.priced(request));

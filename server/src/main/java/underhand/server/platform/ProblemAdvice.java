@@ -27,6 +27,7 @@ import underhand.format.score.ScoreFormatException;
 import underhand.neck.ShapeFormatException;
 import underhand.pitch.PitchFormatException;
 import underhand.server.storage.StorageException;
+import underhand.work.GivenUpException;
 
 /** Turns every error into a problem detail (RFC 9457); where text was read, with line, column and input. */
 @RestControllerAdvice
@@ -89,6 +90,13 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     ProblemDetail storage(StorageException e) {
         String title = e.reason() == StorageException.Reason.FULL ? "Disk full" : "Disk not writable";
         return problem(HttpStatus.INSUFFICIENT_STORAGE, title, e.getMessage());
+    }
+
+    /** Whoever asked has left, or has asked anew; then nobody reads this. */
+    @ExceptionHandler
+    ProblemDetail givenUp(GivenUpException e) {
+        return problem(
+                HttpStatus.CONFLICT, "Asked anew", "The same was asked for again, so this answer was not worked out.");
     }
 
     @ExceptionHandler

@@ -21,6 +21,8 @@ import underhand.pitch.Interval;
 import underhand.pitch.Note;
 import underhand.repertoire.GripFinder;
 import underhand.repertoire.RatedGrip;
+import underhand.server.planning.Planning;
+import underhand.server.planning.Planning.Size;
 import underhand.server.platform.InputException;
 import underhand.server.players.PlayerService;
 import underhand.settings.Setting;
@@ -34,10 +36,15 @@ class ShapeController {
     private static final int MOST_GRIPS = 500;
     private static final int DEFAULT_RUNG = 3;
 
-    private final PlayerService players;
+    /** A neck with more strings has so many shapes that searching them all is large work. */
+    private static final int MOST_SMALL_STRINGS = 7;
 
-    ShapeController(PlayerService players) {
+    private final PlayerService players;
+    private final Planning planning;
+
+    ShapeController(PlayerService players, Planning planning) {
         this.players = players;
+        this.planning = planning;
     }
 
     record ChordRequest(String symbol) {}
@@ -124,8 +131,9 @@ class ShapeController {
         Rung rung = Rung.of(orDefault(request.rung(), DEFAULT_RUNG, "rung", Rung.LOWEST, Rung.HIGHEST));
         Setting setting = request.setting() == null ? Setting.ALONE : Setting.parse(request.setting());
         Player player = request.playerId() == null ? Player.ADULT : players.hand(request.playerId());
-        List<RatedGrip> grips =
-                new GripFinder(board, rung, player, setting, maxFret, Parameters.STANDARD).find(chord, 1);
+        GripFinder finder = new GripFinder(board, rung, player, setting, maxFret, Parameters.STANDARD);
+        Size size = board.strings() <= MOST_SMALL_STRINGS ? Size.SMALL : Size.LARGE;
+        List<RatedGrip> grips = planning.answer(size, () -> finder.find(chord, 1));
         return new GripsView(
                 grips.stream()
                         .limit(limit)
