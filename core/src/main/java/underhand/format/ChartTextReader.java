@@ -98,13 +98,18 @@ public final class ChartTextReader {
 
     /** A line is sung under the chords above it when it is nothing else: no header, section, brackets or chords. */
     private Optional<String> wordsUnder(String line) {
+        return isWords(line) ? Optional.of(line) : Optional.empty();
+    }
+
+    /** Whether a line under chords is sung, and neither a header nor a section nor chords. */
+    static boolean isWords(String line) {
         boolean other = line.isBlank()
                 || TuneLine.is(line)
                 || new ChartHeaders().take(line, 1, fault -> {}) != ChartHeaders.Outcome.NOT_A_HEADER
                 || sectionName(line).isPresent()
                 || ChordLine.bracketed(line, 1).hasBrackets()
                 || ChordLine.spaced(line, 1).isChordLine();
-        return other ? Optional.empty() : Optional.of(line);
+        return !other;
     }
 
     private boolean isSection(String line) {
@@ -127,7 +132,8 @@ public final class ChartTextReader {
         return " ".repeat(first.end()) + line.substring(first.end());
     }
 
-    private static Optional<String> sectionName(String line) {
+    /** The name of the section a line begins; empty when it begins none. */
+    static Optional<String> sectionName(String line) {
         Matcher bracketed = BRACKETED.matcher(line.strip());
         if (bracketed.matches()) {
             String name = bracketed.group(1).strip();

@@ -15,7 +15,8 @@ import underhand.pitch.Key;
 
 /**
  * Writes a chart as text that {@link ChartTextReader} reads back the same: headers, sections, four bars a line with their
- * words under them, and the tune. Repeats are written out.
+ * words under them, and the tune. Repeats are written out. Names and words come from files of any origin: what would be read
+ * as chords, a section or a header is written so that it is not.
  */
 public final class ChartTextWriter {
 
@@ -42,7 +43,7 @@ public final class ChartTextWriter {
 
     private String whole(Chart chart) {
         if (!chart.title().isBlank()) {
-            header("title", chart.title());
+            header("title", ChartNames.plain(chart.title()));
         }
         chart.key().ifPresent(k -> header("key", k.toString()));
         chart.tempo().ifPresent(t -> header("tempo", Integer.toString(t)));
@@ -63,9 +64,8 @@ public final class ChartTextWriter {
             key = section.key();
             header("key", section.key().get().toString());
         }
-        if (!section.name().isBlank()) {
-            text.append('[').append(section.name()).append("]\n");
-        }
+        ChartNames.section(section.name())
+                .ifPresent(name -> text.append('[').append(name).append("]\n"));
         List<Bar> line = new ArrayList<>();
         for (Bar bar : section.bars()) {
             if (!line.isEmpty()
@@ -91,12 +91,13 @@ public final class ChartTextWriter {
         for (Bar bar : bars) {
             double share = drawnShare(bar);
             for (Placement placement : bar.placements()) {
+                String lyric = ChartNames.lyric(placement.lyric());
                 chords.append(' ');
-                while (chords.length() < words.length() + (placement.lyric().isBlank() ? 0 : 1)) {
+                while (chords.length() < words.length() + (lyric.isBlank() ? 0 : 1)) {
                     chords.append(' ');
                 }
-                if (!placement.lyric().isBlank()) {
-                    words.append(" ".repeat(chords.length() - words.length())).append(placement.lyric());
+                if (!lyric.isBlank()) {
+                    words.append(" ".repeat(chords.length() - words.length())).append(lyric);
                 }
                 chords.append(placement.chord().map(Object::toString).orElse("N.C."));
                 if (share > 0) {
@@ -107,7 +108,7 @@ public final class ChartTextWriter {
         }
         text.append(chords).append('\n');
         if (!words.isEmpty()) {
-            text.append(words).append('\n');
+            text.append(ChartNames.words(words.toString())).append('\n');
         }
         if (bars.stream()
                 .flatMap(b -> b.placements().stream())

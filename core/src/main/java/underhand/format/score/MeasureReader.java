@@ -17,6 +17,9 @@ import underhand.pitch.Note;
 /** Reads the measures of one part of a score one after the other, keeping what holds on from one to the next. */
 final class MeasureReader {
 
+    /** Times a passage is played at most, and endings it has. */
+    private static final int MOST_ENDINGS = 8;
+
     private static final int C4 = 60;
     private static final int HIGHEST_MIDI = 127;
 
@@ -271,7 +274,7 @@ final class MeasureReader {
                 measure.repeatBackward = Math.max(
                         2,
                         Math.min(
-                                8,
+                                MOST_ENDINGS,
                                 repeat.attribute("times")
                                         .flatMap(XmlNode::number)
                                         .orElse(2)));
@@ -282,6 +285,7 @@ final class MeasureReader {
                 measure.ending = Arrays.stream(
                                 ending.attribute("number").orElse("1").split("[,\\s]+"))
                         .flatMap(n -> XmlNode.number(n).stream())
+                        .filter(n -> n >= 1 && n <= MOST_ENDINGS)
                         .toList();
             } else {
                 measure.endingStops = true;

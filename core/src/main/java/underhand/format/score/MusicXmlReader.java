@@ -3,8 +3,10 @@ package underhand.format.score;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -83,19 +85,12 @@ public final class MusicXmlReader {
                     .toList();
         }
         if (root.name().equals("score-timewise")) {
-            List<XmlNode> measures = root.all("measure").toList();
-            long most = measures.stream()
-                    .mapToLong(m -> m.all("part").count())
-                    .max()
-                    .orElse(0);
-            List<List<XmlNode>> parts = new ArrayList<>();
-            for (int i = 0; i < most; i++) {
-                int part = i;
-                parts.add(measures.stream()
-                        .flatMap(m -> m.all("part").skip(part).limit(1))
-                        .toList());
-            }
-            return parts;
+            Map<String, List<XmlNode>> parts = new LinkedHashMap<>();
+            root.all("measure")
+                    .flatMap(m -> m.all("part"))
+                    .forEach(part -> parts.computeIfAbsent(part.attribute("id").orElse(""), id -> new ArrayList<>())
+                            .add(part));
+            return List.copyOf(parts.values());
         }
         throw new ScoreFormatException(
                 "This is XML, but no MusicXML score: it begins with <" + root.name() + ">.", root.line(), 1);
