@@ -74,12 +74,13 @@ final class Application implements AutoCloseable {
         return new Ended(process.exitValue(), said);
     }
 
-    private static List<String> command(List<String> before, List<String> flags, int port, Path data) {
+    private static List<String> command(List<String> before, List<String> flags, int port, Path data)
+            throws IOException, InterruptedException {
         List<String> command = new ArrayList<>(before);
         command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
         command.addAll(flags);
-        command.addAll(List.of(
-                "-jar", System.getProperty("underhand.jar"), "--server.port=" + port, "--underhand.data=" + data));
+        command.addAll(Packaged.options());
+        command.addAll(List.of("--server.port=" + port, "--underhand.data=" + data));
         return command;
     }
 

@@ -35,7 +35,7 @@ class BookTest {
 
         cutTheEndOff(data.resolve("underhand.mv.db"));
         byte[] damaged = Files.readAllBytes(data.resolve("underhand.mv.db"));
-        Path daily = Files.createDirectories(data.resolve("backups")).resolve("underhand-2026-01-31.zip");
+        Path daily = Files.createDirectories(data.resolve("backups")).resolve("underhand-2126-01-31.zip");
         Files.copy(file, daily);
         assertSaid(Application.run(data), "is damaged", "damaged-", "./underhand restore " + daily);
         assertDone(Application.run(data, "--underhand.task=restore", "--underhand.file=" + daily));
