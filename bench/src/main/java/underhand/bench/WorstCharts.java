@@ -52,10 +52,7 @@ public final class WorstCharts {
         List<Case> cases = new ArrayList<>();
         cases.add(new Case("256 varied bars, rung 5", varied(256, 1), five));
         cases.add(new Case("1000 varied bars, rung 5", varied(1000, 2), five));
-        cases.add(new Case(
-                "64 bars on nine strings, rung 5",
-                varied(64, 3),
-                nineStrings()));
+        cases.add(new Case("64 bars on nine strings, rung 5", varied(64, 3), nineStrings()));
         cases.add(new Case("three endings 100 times, rung 5", endings(100), five));
         cases.add(new Case("three endings 100 times, rung 3", endings(100), ArrangementSettings.ofRung(3)));
         cases.add(new Case("256 bars of 8 chords repeated, rung 5", repeated(256), five));
@@ -87,7 +84,10 @@ public final class WorstCharts {
             Collections.shuffle(roots, random);
             text.append('|');
             for (int bar = 0; bar < 8; bar++) {
-                text.append(' ').append(roots.get(bar)).append(TYPES[random.nextInt(TYPES.length)]).append(" |");
+                text.append(' ')
+                        .append(roots.get(bar))
+                        .append(TYPES[random.nextInt(TYPES.length)])
+                        .append(" |");
             }
             text.append('\n');
         }
@@ -95,10 +95,12 @@ public final class WorstCharts {
     }
 
     static Chart endings(int times) {
-        return ChartTextReader.read("|: A | B |1. C :|2. D :|3. E :| ".repeat(times)).chart();
+        return ChartTextReader.read("|: A | B |1. C :|2. D :|3. E :| ".repeat(times))
+                .chart();
     }
 
     private static Chart repeated(int bars) {
-        return ChartTextReader.read("| Am | F | C | G7 | Dm7 | E7 | Bm7b5 | Bb |\n".repeat(bars / 8)).chart();
+        return ChartTextReader.read("| Am | F | C | G7 | Dm7 | E7 | Bm7b5 | Bb |\n".repeat(bars / 8))
+                .chart();
     }
 }

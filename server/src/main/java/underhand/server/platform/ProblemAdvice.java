@@ -1,10 +1,12 @@
 package underhand.server.platform;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.exc.InputCoercionException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.exc.InvalidNullException;
 import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
 import java.net.URI;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -122,7 +124,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        return handleExceptionInternal(e, unreadable(e.getCause()), headers, HttpStatus.BAD_REQUEST, request);
+        ProblemDetail problem = outOfRange(e.getCause()).orElseGet(() -> unreadable(e.getCause()));
+        return handleExceptionInternal(e, problem, headers, HttpStatus.valueOf(problem.getStatus()), request);
     }
 
     /** A call that is not there. */
@@ -140,6 +143,29 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         HttpHeaders typed = new HttpHeaders(headers);
         typed.setContentType(MediaType.APPLICATION_PROBLEM_JSON);
         return super.handleExceptionInternal(e, body, typed, status, request);
+    }
+
+    /** A number that no number of its field's kind is as large as. */
+    private static Optional<ProblemDetail> outOfRange(Throwable cause) {
+        if (!(cause instanceof JsonMappingException mapping)
+                || !(cause.getCause() instanceof InputCoercionException coercion)) {
+            return Optional.empty();
+        }
+        boolean isLong = coercion.getTargetType() == long.class || coercion.getTargetType() == Long.class;
+        long most = isLong ? Long.MAX_VALUE : Integer.MAX_VALUE;
+        ProblemDetail problem = problem(
+                HttpStatus.UNPROCESSABLE_ENTITY,
+                "Input not usable",
+                path(mapping) + " must be " + (-most - 1) + " to " + most + ".");
+        problem.setProperty("field", path(mapping));
+        return Optional.of(problem);
+    }
+
+    private static String path(JsonMappingException e) {
+        return e.getPath().stream()
+                .map(r -> r.getFieldName() == null ? "[" + r.getIndex() + "]" : "." + r.getFieldName())
+                .collect(Collectors.joining())
+                .replaceFirst("^\\.", "");
     }
 
     private static ProblemDetail unreadable(Throwable cause) {
@@ -164,10 +190,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                     + ".";
         }
         if (cause instanceof JsonMappingException mapping && !mapping.getPath().isEmpty()) {
-            String path = mapping.getPath().stream()
-                    .map(r -> r.getFieldName() == null ? "[" + r.getIndex() + "]" : "." + r.getFieldName())
-                    .collect(Collectors.joining())
-                    .replaceFirst("^\\.", "");
+            String path = path(mapping);
             return cause instanceof InvalidNullException
                     ? "The field " + path + " cannot be null; leave it out where nothing is to be said."
                     : "The field " + path + " has a value of the wrong kind.";
