@@ -69,7 +69,10 @@ export function Shell() {
           </>
         )}
         <Place to="/players">Players</Place>
-        <Place to="/book">Book</Place>
+        {/* On a narrow screen the views of a song need all the room; the book is one step away, from the songs. */}
+        <Box sx={{ display: { xs: base ? 'none' : 'block', sm: 'block' } }}>
+          <Place to="/book">Book</Place>
+        </Box>
         <Box sx={{ flex: 1, display: { xs: 'none', sm: 'block' } }} />
         <ThemeSwitch />
       </Box>

@@ -22,7 +22,8 @@ class RepaintTest {
     private static final int MEASURED_ROUNDS = Integer.getInteger("repaint.rounds", 1);
 
     /** Rungs the dials are turned on: the middle one for a look, all kinds of hands to measure. */
-    private static final int[] RUNGS = Integer.getInteger("repaint.rounds") == null ? new int[] {3} : new int[] {1, 3, 5};
+    private static final int[] RUNGS =
+            Integer.getInteger("repaint.rounds") == null ? new int[] {3} : new int[] {1, 3, 5};
 
     /** Roots of the first, sixth, fourth, fifth, second and third degree. */
     private static final List<String[]> KEYS = Stream.of(
