@@ -1,0 +1,170 @@
+package underhand.e2e;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.interactions.Actions;
+
+/** Takes the pictures of {@code docs/screenshots} anew from the demo book. No test: {@code ./underhand pictures} runs it. */
+class Pictures {
+
+    private static final Path FOLDER = Path.of("..", "docs", "screenshots");
+    private static final By GRIP = By.cssSelector("[data-grip]");
+
+    private Application application;
+    private Browser browser;
+
+    @Test
+    void takeAll(@TempDir Path data) throws Exception {
+        try (Application started = Application.start(data, true);
+                Browser opened = Browser.openForMeasuring()) {
+            application = started;
+            browser = opened;
+            browser.driver()
+                    .executeCdpCommand(
+                            "Emulation.setDeviceMetricsOverride",
+                            Map.of("width", 1280, "height", 800, "deviceScaleFactor", 1, "mobile", false));
+            books();
+            bench();
+            others();
+        }
+    }
+
+    private void go(String path, By awaited) {
+        browser.go(application.address() + path);
+        browser.find(awaited);
+        rest();
+    }
+
+    /** Pictures are taken when nothing moves any more. */
+    private void rest() {
+        browser.driver().executeAsyncScript("setTimeout(arguments[0], 2500)");
+    }
+
+    private void take(String name) {
+        rest();
+        try {
+            Files.write(FOLDER.resolve(name + ".png"), browser.driver().getScreenshotAs(OutputType.BYTES));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void press(CharSequence... keys) {
+        new Actions(browser.driver()).sendKeys(keys).perform();
+    }
+
+    private void theme(String name) {
+        browser.labelled(name + " theme").click();
+    }
+
+    private void books() {
+        go("/", By.cssSelector("main li"));
+        browser.awaitTrue(() -> browser.driver()
+                .findElements(By.cssSelector("[aria-label='Effort is being worked out']"))
+                .isEmpty());
+        take("songbook");
+        theme("Dark");
+        take("songbook-dark");
+        theme("Light");
+        browser.labelled("Remove Bilge Pump").click();
+        browser.find(By.cssSelector(".MuiSnackbar-root"));
+        go("/book", By.cssSelector("[aria-label='Removed songs'] li"));
+        browser.driver().executeScript("document.querySelectorAll('code').forEach(c => c.textContent = './data/demo')");
+        take("book");
+        browser.labelled("Put back Bilge Pump").click();
+        rest();
+        go("/players", By.tagName("h1"));
+        take("players");
+    }
+
+    private void bench() {
+        go("/songs/1", GRIP);
+        press("3");
+        rest();
+        press(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT, Keys.ARROW_RIGHT);
+        take("bench");
+        theme("Dark");
+        take("bench-dark");
+        theme("Light");
+        press(Keys.ESCAPE);
+        rightHand();
+        take("patterns");
+        browser.button("Write a pattern").click();
+        browser.find(By.cssSelector("[data-testid=pattern-editor] input")).sendKeys("Towpath stroke");
+        browser.labelled("Step 1").click();
+        press(
+                "d",
+                Keys.ARROW_RIGHT,
+                Keys.ARROW_RIGHT,
+                "d",
+                Keys.ARROW_RIGHT,
+                "u",
+                Keys.ARROW_RIGHT,
+                Keys.ARROW_RIGHT,
+                "u");
+        press(Keys.ARROW_RIGHT, "d", Keys.ARROW_RIGHT, "u");
+        take("pattern-editor");
+        browser.button("Back").click();
+        browser.button("Done").click();
+        browser.find(By.cssSelector("[aria-label=Play]")).click();
+        browser.driver().executeAsyncScript("setTimeout(arguments[0], 9000)");
+        take("bench-playing");
+        browser.find(By.cssSelector("[aria-label=Stop]")).click();
+        go("/songs/4", GRIP);
+        press("4");
+        rest();
+        press(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT);
+        rest();
+        WebElement readings = browser.find(By.xpath("//*[normalize-space()='Other readings']"));
+        browser.driver().executeScript("arguments[0].scrollIntoView()", readings);
+        take("readings");
+        go("/songs/8", GRIP);
+        WebElement label = browser.find(By.xpath("//label[normalize-space()='Second guitar']"));
+        WebElement second = browser.find(By.id(label.getDomAttribute("for")));
+        browser.driver()
+                .executeScript(
+                        "const s = arguments[0], o = [...s.options].find(o => o.textContent.includes('adult hand'));"
+                                + "Object.getOwnPropertyDescriptor(Object.getPrototypeOf(s), 'value').set.call(s, o.value);"
+                                + "s.dispatchEvent(new Event('change', {bubbles: true}));",
+                        second);
+        rest();
+        take("two-guitars");
+    }
+
+    private void rightHand() {
+        browser.find(By.xpath("//main//span[normalize-space()='Right hand']/following-sibling::button"))
+                .click();
+        browser.find(By.cssSelector("[role=dialog]"));
+        rest();
+    }
+
+    private void others() {
+        go("/songs/1/sheet", By.tagName("h1"));
+        take("sheet-words");
+        browser.button("staff and tab").click();
+        browser.find(By.cssSelector("[data-testid=system] svg"));
+        take("sheet-tab");
+        go("/songs/1/rungs", By.tagName("h1"));
+        rest();
+        rest();
+        take("rungs");
+        go("/songs/1/versions", By.tagName("h1"));
+        browser.find(By.cssSelector("main input")).sendKeys("With capo");
+        browser.button("Keep it as a version").click();
+        rest();
+        go("/songs/1", GRIP);
+        browser.find(By.cssSelector("button[aria-label^='Capo 0']")).click();
+        rest();
+        go("/songs/1/versions", By.tagName("h1"));
+        take("versions");
+    }
+}
