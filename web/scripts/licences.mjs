@@ -42,4 +42,9 @@ for (const name of Object.keys(read('.').dependencies)) {
   add(join('node_modules', name));
 }
 const rule = '-'.repeat(78);
-console.log([...shipped].sort().map(([id, text]) => `${rule}\n${id}\n${rule}\n${text}\n`).join('\n'));
+console.log(
+  [...shipped]
+    .sort()
+    .map(([id, text]) => `${rule}\n${id}\n${rule}\n${text}\n`)
+    .join('\n'),
+);
