@@ -25,11 +25,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.context.TestPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
 /** Backups merged, looked at before, and refused when they are none. */
 @ServerTest
+@TestPropertySource(properties = "spring.datasource.url=jdbc:h2:mem:changed")
 class BackupCallsTest {
 
     @Autowired

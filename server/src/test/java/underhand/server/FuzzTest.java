@@ -23,6 +23,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.HttpMethod;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.context.TestPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 
 /**
@@ -31,6 +32,7 @@ import org.springframework.test.web.servlet.MockMvc;
  * ./underhand fuzz} sends 10,000; the tests a seeded sample.
  */
 @ServerTest
+@TestPropertySource(properties = "spring.datasource.url=jdbc:h2:mem:changed")
 class FuzzTest {
 
     private static final int INPUTS = Integer.getInteger("fuzz.inputs", 400);

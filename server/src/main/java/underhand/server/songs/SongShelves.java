@@ -3,6 +3,7 @@ package underhand.server.songs;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.context.annotation.Bean;
@@ -54,12 +55,7 @@ class SongShelves {
                         new Column("decisions", "decisions", Form.JSON),
                         new Column("created_at", "createdAt", Form.TIME)),
                 false,
-                Map.of(
-                        "song", "songs",
-                        "decisions.playerId", "players",
-                        "decisions.guitarId", "guitars",
-                        "decisions.second.playerId", "players",
-                        "decisions.second.guitarId", "guitars"),
+                ofASong(),
                 "name",
                 content -> {
                     check(json, content);
@@ -67,6 +63,12 @@ class SongShelves {
                         throw new IllegalArgumentException("the song it is a version of is not there.");
                     }
                 });
+    }
+
+    private static Map<String, String> ofASong() {
+        Map<String, String> references = new HashMap<>(WHO_PLAYS);
+        references.put("song", "songs");
+        return references;
     }
 
     private static void check(ObjectMapper json, JsonNode content) {
