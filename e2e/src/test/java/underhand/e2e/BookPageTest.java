@@ -23,6 +23,7 @@ class BookPageTest extends InDemoBook {
 
     @Test
     void backup_removeTwoSongs_restore_andUndo() throws Exception {
+        browser.complaints();
         assertEquals(8, songs());
         browser.go(application.address() + "/book");
         byte[] backup = browser.saved(() -> browser.press("Save a backup"), ".zip");

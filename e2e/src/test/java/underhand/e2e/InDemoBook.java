@@ -32,6 +32,11 @@ abstract class InDemoBook {
             const send = (method, path, body) => fetch('/api/v1' + path,
               { method, headers: { 'Content-Type': 'application/json' }, body: body && JSON.stringify(body) });
             (async () => {
+              for (const gone of await get('/removed-songs')) {
+                if (first.songs.some(s => s.id === gone.id)) {
+                  await send('POST', '/removed-songs/' + gone.id + '/put-back');
+                }
+              }
               for (const song of await get('/songs')) {
                 const was = first.songs.find(s => s.id === song.id);
                 if (!was) {
