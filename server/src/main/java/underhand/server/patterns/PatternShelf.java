@@ -1,6 +1,5 @@
 package underhand.server.patterns;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.List;
 import java.util.Map;
@@ -27,13 +26,6 @@ class PatternShelf {
                 true,
                 Map.of(),
                 "pattern.name",
-                content -> {
-                    try {
-                        json.treeToValue(content.path("pattern"), OwnPattern.class)
-                                .toPattern();
-                    } catch (JsonProcessingException e) {
-                        throw new IllegalArgumentException(e.getOriginalMessage(), e);
-                    }
-                });
+                Shelf.holding(json, "pattern", OwnPattern.class, OwnPattern::toPattern));
     }
 }

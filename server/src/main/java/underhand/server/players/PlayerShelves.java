@@ -1,6 +1,5 @@
 package underhand.server.players;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.List;
 import java.util.Map;
@@ -35,12 +34,6 @@ class PlayerShelves {
                 true,
                 Map.of(),
                 document + ".name",
-                content -> {
-                    try {
-                        check.accept(json.treeToValue(content.path(document), type));
-                    } catch (JsonProcessingException e) {
-                        throw new IllegalArgumentException(e.getOriginalMessage(), e);
-                    }
-                });
+                Shelf.holding(json, document, type, check));
     }
 }

@@ -1,6 +1,5 @@
 package underhand.server.songs;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.HashMap;
@@ -72,11 +71,11 @@ class SongShelves {
     }
 
     private static void check(ObjectMapper json, JsonNode content) {
-        try {
-            SongService.check(
-                    content.path("source").asText(), json.treeToValue(content.path("decisions"), Decisions.class));
-        } catch (JsonProcessingException e) {
-            throw new IllegalArgumentException("its decisions cannot be read (" + e.getOriginalMessage() + ").", e);
-        }
+        Shelf.holding(
+                        json,
+                        "decisions",
+                        Decisions.class,
+                        decisions -> SongService.check(content.path("source").asText(), decisions))
+                .accept(content);
     }
 }

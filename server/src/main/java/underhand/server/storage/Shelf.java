@@ -1,6 +1,8 @@
 package underhand.server.storage;
 
+import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
@@ -54,6 +56,23 @@ public record Shelf(
      * @param field in the backup
      */
     public record Column(String name, String field, Form form) {}
+
+    /**
+     * The check of a shelf whose rows hold one document each.
+     *
+     * @param document field the document is in
+     * @param check throws, saying what is wrong with it
+     */
+    public static <T> Consumer<JsonNode> holding(ObjectMapper json, String document, Class<T> type, Consumer<T> check) {
+        return content -> {
+            try {
+                check.accept(json.treeToValue(content.path(document), type));
+            } catch (JsonProcessingException e) {
+                throw new IllegalArgumentException(
+                        "its " + document + " cannot be read (" + e.getOriginalMessage() + ").", e);
+            }
+        };
+    }
 
     /** When a thing of this shelf was last changed: the field merging goes by. */
     public static final String CHANGED = "changedAt";
