@@ -91,6 +91,26 @@ class BookPageTest extends InDemoBook {
         heavy.join();
     }
 
+    /** What somebody else stored meanwhile is not overwritten: both versions are offered. */
+    @Test
+    void aStaleWrite_offersBothVersions() throws Exception {
+        Api api = new Api(application);
+        openSong("Galley Shuffle");
+        String path = browser.driver().getCurrentUrl().replaceFirst(".*/songs/", "/songs/");
+        Map<String, Object> song = api.get(path).object();
+        String theirs = song.get("source") + "\n| A7 |\n";
+        assertEquals(200, api.change(song, theirs).status());
+        press("4");
+        browser.find(By.cssSelector("[role=dialog]"));
+        assertEquals(theirs, api.get(path).object().get("source"));
+        browser.find(By.cssSelector("[role=dialog] button.MuiButton-outlined")).click();
+        browser.awaitTrue(() ->
+                browser.driver().findElements(By.cssSelector("[role=dialog]")).isEmpty());
+        browser.await(By.cssSelector("[role=group]"), text -> !text.contains("whole neck"));
+        assertEquals(theirs, api.get(path).object().get("source"));
+        browser.complaints();
+    }
+
     @Test
     void licences_ofEverythingThatShips_areThere() {
         browser.go(application.address() + "/book");
