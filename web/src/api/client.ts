@@ -37,11 +37,8 @@ export type Readings = Schemas['ReadingsView'];
 export type ReadingOffer = Schemas['OfferView'];
 export type RungStep = Schemas['RungStepView'];
 export type SecondPart = Schemas['SecondView'];
-export type PreviewBody = Omit<Schemas['PreviewRequest'], 'patterns' | 'capo'> & {
-  /** Fret, or where the effort is least. */
-  capo?: 'auto' | number;
-  patterns?: PatternChoice[];
-};
+/** A song's chart with what has been decided; the server works out what holds. */
+export type PreviewBody = Omit<Schemas['PreviewRequest'], keyof Decisions> & Partial<Decisions>;
 export type Part = Schemas['PartView'];
 export type PartBar = Schemas['BarView'];
 export type PartEvent = Schemas['EventView'];
@@ -135,8 +132,6 @@ export interface TakenFile {
 export interface FileOrder {
   format: string;
   song: PreviewBody;
-  second?: PreviewBody | null;
-  nylon?: boolean;
   paper?: string;
   layout?: string;
   big?: boolean;
@@ -193,19 +188,21 @@ export const api = {
     call<Readings>('POST', '/arrangements/readings', { song, placement }, signal),
   ladder: (song: PreviewBody, section: number | null, signal?: AbortSignal) =>
     call<RungStep[]>('POST', '/arrangements/rungs', { song, section }, signal),
-  second: (first: PreviewBody, second: PreviewBody, signal?: AbortSignal) =>
-    call<SecondPart>('POST', '/arrangements/second', { first, second }, signal),
+  /** The part of the song's second guitar beside its first. */
+  second: (song: PreviewBody, signal?: AbortSignal) =>
+    call<SecondPart>('POST', '/arrangements/second', { song }, signal),
   keys: (song: PreviewBody, tune?: Range, voice?: Range) =>
     call<KeyOption[]>('POST', '/arrangements/keys', { song, tune, voice }),
-  part: (song: PreviewBody, second?: PreviewBody | null, signal?: AbortSignal) =>
+  part: (song: PreviewBody, second: boolean, signal?: AbortSignal) =>
     call<Part>('POST', '/parts/preview', { song, second }, signal),
   patterns: () => call<Pattern[]>('GET', '/picking-patterns'),
   rankPatterns: (
-    of: { song: PreviewBody; second?: PreviewBody },
+    song: PreviewBody,
+    second: boolean,
     section: string,
     own: OwnPattern[],
     signal?: AbortSignal,
-  ) => call<PatternFit[]>('POST', '/parts/patterns', { ...of, section, own }, signal),
+  ) => call<PatternFit[]>('POST', '/parts/patterns', { song, second, section, own }, signal),
   checkPattern: (pattern: OwnPattern, signal?: AbortSignal) =>
     call<Pattern>('POST', '/picking-patterns/check', pattern, signal),
   fills: (song: PreviewBody, index: number, signal?: AbortSignal) =>
@@ -220,55 +217,15 @@ export const api = {
   readFile: (file: string, source: string | null) => call<ReadFile>('POST', '/files/read', { file, source }),
   arrange: (body: PreviewBody, signal?: AbortSignal) =>
     call<Arrangement>('POST', '/arrangements/preview?alternatives=0', body, signal),
-  /** The same for the capo asked for; the other frets are compared with it only if that is known already. */
-  arrangeAsked: (body: PreviewBody, signal?: AbortSignal) =>
-    call<Arrangement>('POST', '/arrangements/preview?alternatives=0&capos=asked', body, signal),
+  /**
+   * The same for the capo asked for, or where it may sit meanwhile if it is left open; the other frets are compared with it
+   * only if that is known already.
+   */
+  arrangeAsked: (body: PreviewBody, meanwhile: number, signal?: AbortSignal) =>
+    call<Arrangement>(
+      'POST',
+      `/arrangements/preview?alternatives=0&capos=asked&meanwhile=${meanwhile}`,
+      body,
+      signal,
+    ),
 };
-
-const STANDARD_TUNING = 'E2 A2 D3 G3 B3 E4';
-
-/** The player's house rules, where the song does not do otherwise. */
-export function mergedRules(player: HouseRules | undefined, song: HouseRules): HouseRules {
-  const decided = (rules: HouseRules = {}) =>
-    Object.fromEntries(Object.entries(rules).filter(([, value]) => value !== null && value !== undefined));
-  return { ...decided(player), ...decided(song) };
-}
-
-/** What the server needs to arrange a song for a player on a guitar. */
-export function previewBody(
-  source: string,
-  decisions: Decisions,
-  player: PlayerLimits | undefined,
-  guitar: GuitarBuild | undefined,
-): PreviewBody {
-  const rules = mergedRules(player?.houseRules, decisions.houseRules);
-  const capoAllowed = rules.capo ?? guitar?.kind !== 'electric';
-  const body: PreviewBody = {
-    chart: { format: 'text', source },
-    rung: decisions.rung,
-    setting: decisions.setting,
-    capo: decisions.capo ?? 'auto',
-    houseRules: { ...rules, capo: capoAllowed },
-    locks: decisions.locks,
-    readings: decisions.readings,
-    patterns: decisions.patterns,
-    fills: decisions.fills,
-    transpose: decisions.transpose,
-  };
-  if (decisions.tempo !== null) {
-    body.tempo = decisions.tempo;
-  }
-  if (player) {
-    const { name, comfortableMm, widestMm, pairs, thumb, changeFactor, shapes, leftHanded } = player;
-    body.player = { name, comfortableMm, widestMm, pairs, thumb, changeFactor, shapes, leftHanded };
-  }
-  if (guitar) {
-    const { scaleLengthMm, nutSpreadMm, bridgeSpreadMm, frets } = guitar;
-    body.guitar = { scaleLengthMm, nutSpreadMm, bridgeSpreadMm, frets };
-    // A chart that states its tuning keeps it on a guitar in standard tuning.
-    if (guitar.tuning !== STANDARD_TUNING) {
-      body.tuning = guitar.tuning;
-    }
-  }
-  return body;
-}

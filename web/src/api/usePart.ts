@@ -1,26 +1,35 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { api, type Part, type PreviewBody } from './client';
+import { api, type Part, type PreviewBody, type SecondPart } from './client';
+import { keyOf } from './songBody';
 
 /** A song note by note; the part before stays while the next is made. */
 export function usePart(song: PreviewBody | undefined, enabled = true): Part | undefined {
   return useQuery({
-    queryKey: ['part', song],
-    queryFn: ({ signal }) => api.part(song ?? {}, null, signal),
+    queryKey: ['part', keyOf(song)],
+    queryFn: ({ signal }) => api.part(song ?? {}, false, signal),
     enabled: song !== undefined && enabled,
     placeholderData: keepPreviousData,
   }).data;
 }
 
 /** The second guitar's part; undefined when nobody plays it. */
-export function useSecondPart(
-  song: PreviewBody | undefined,
-  second: PreviewBody | undefined,
-): Part | undefined {
+export function useSecondPart(song: PreviewBody | undefined): Part | undefined {
   const asked = useQuery({
-    queryKey: ['part', song, second],
-    queryFn: ({ signal }) => api.part(song ?? {}, second, signal),
-    enabled: song !== undefined && second !== undefined,
+    queryKey: ['second part', keyOf(song)],
+    queryFn: ({ signal }) => api.part(song ?? {}, true, signal),
+    enabled: song?.second != null,
     placeholderData: keepPreviousData,
   });
-  return second ? asked.data : undefined;
+  return song?.second ? asked.data : undefined;
+}
+
+/** The grips of a second guitar beside the first; undefined when nobody plays it. */
+export function useSecond(song: PreviewBody | undefined): SecondPart | undefined {
+  const asked = useQuery({
+    queryKey: ['second', keyOf(song)],
+    queryFn: ({ signal }) => api.second(song ?? {}, signal),
+    enabled: song?.second != null,
+    placeholderData: keepPreviousData,
+  });
+  return song?.second ? asked.data : undefined;
 }

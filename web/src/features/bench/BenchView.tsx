@@ -7,8 +7,7 @@ import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { Link, useLocation, useParams } from 'react-router';
 import type { Arrangement, Decisions, Placement } from '../../api/client';
-import { usePart, useSecondPart } from '../../api/usePart';
-import { useSecond, useSecondBody } from '../../api/useSecond';
+import { usePart, useSecond, useSecondPart } from '../../api/usePart';
 import { Handed } from '../../shared/Handed';
 import { Problem } from '../../shared/Problem';
 import { useSettled } from '../../shared/useSettled';
@@ -55,12 +54,11 @@ function Bench({ id }: { id: number }) {
   const alternatives = useAlternatives(arranged, chosen === null ? undefined : data?.placements[chosen]);
   const readings = useReadings(arranged, chosen === null ? undefined : data?.placements[chosen]);
   const fills = useFills(arranged, chosen === null ? undefined : data?.placements[chosen]);
-  const secondBody = useSecondBody(state.present);
-  const second = useSecond(arranged, secondBody);
+  const second = useSecond(arranged);
   // The notes are for the ear: they may come a moment after the road.
   const heard = useSettled(arranged, PART_AFTER_MS);
   const part = usePart(heard, data !== undefined);
-  const secondPart = useSecondPart(heard, secondBody);
+  const secondPart = useSecondPart(heard);
   const parts = useMemo(() => [part, secondPart].filter((p) => p !== undefined), [part, secondPart]);
   const playback = usePlayback(parts, data?.tempo ?? 92, loop);
   usePractised(id, playback.playing);
@@ -170,7 +168,7 @@ function Bench({ id }: { id: number }) {
               fills={fills}
               decisions={decisions}
               body={body}
-              rules={body?.houseRules ?? {}}
+              rules={data.houseRules}
               selected={chosen}
               actions={actionsFor(data, decisions, dispatch, select)}
             />
@@ -215,8 +213,9 @@ function Bench({ id }: { id: number }) {
         )}
         {picking && body && data && (
           <RightHandDialog
-            first={{ body, arrangement: data }}
-            second={second && secondBody && { body: secondBody, arrangement: second.arrangement }}
+            body={body}
+            first={data}
+            second={second?.arrangement}
             decisions={decisions}
             place={chosen}
             onDecide={decide}

@@ -30,7 +30,7 @@ export function KeyDialog({
   const filled = [tune.lowest, tune.highest, voice.lowest, voice.highest].filter((t) => t?.trim()).length;
   const keys = useMutation({
     mutationFn: () => {
-      const asWritten = { ...song, transpose: 0, capo: 'auto' as const, locks: [] };
+      const asWritten = { ...song, transpose: 0, capo: null, locks: [] };
       return filled === 0 ? api.keys(asWritten) : api.keys(asWritten, tune, voice);
     },
   });

@@ -8,8 +8,7 @@ import { NO_DECISIONS } from '../../api/decisions';
 import { RightHandDialog } from './RightHandDialog';
 
 const arrangement = { metre: '4/4', placements: [{ section: 'Verse' }] } as unknown as Arrangement;
-const first = { body: { rung: 3 }, arrangement };
-const second = { body: { rung: 1 }, arrangement };
+const body = { rung: 3 };
 const folk = {
   pattern: {
     id: 'folk-strum',
@@ -39,8 +38,9 @@ function open(decisions: Decisions) {
   render(
     <QueryClientProvider client={new QueryClient()}>
       <RightHandDialog
-        first={first}
-        second={decisions.second ? second : undefined}
+        body={body}
+        first={arrangement}
+        second={decisions.second ? arrangement : undefined}
         decisions={decisions}
         place={null}
         onDecide={onDecide}
@@ -66,12 +66,7 @@ test('a second guitar plays a pattern of its own, ranked beside the first', asyn
   const onDecide = open({ ...NO_DECISIONS, second: beside });
   await userEvent.click(screen.getByRole('button', { name: 'Second guitar' }));
   await waitFor(() =>
-    expect(api.rankPatterns).toHaveBeenLastCalledWith(
-      { song: first.body, second: second.body },
-      'Verse',
-      [],
-      expect.anything(),
-    ),
+    expect(api.rankPatterns).toHaveBeenLastCalledWith(body, true, 'Verse', [], expect.anything()),
   );
   await userEvent.click(await screen.findByRole('button', { name: 'Play folk strum' }));
   expect(onDecide).toHaveBeenCalledWith({

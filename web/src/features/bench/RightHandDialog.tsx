@@ -4,14 +4,9 @@ import { useState } from 'react';
 import type { Arrangement, Decisions, Lock, PreviewBody } from '../../api/client';
 import { PatternDialog } from '../patterns/PatternDialog';
 
-/** A guitar of the song: what was asked for, and what came of it. */
-interface Guitar {
-  body: PreviewBody;
-  arrangement: Arrangement;
-}
-
 /** What the right hands play: the first guitar's and, where there is one, the second's. */
 export function RightHandDialog({
+  body,
   first,
   second,
   decisions,
@@ -20,8 +15,10 @@ export function RightHandDialog({
   onLock,
   onClose,
 }: {
-  first: Guitar;
-  second: Guitar | undefined;
+  body: PreviewBody;
+  first: Arrangement;
+  /** What a second guitar plays, where there is one. */
+  second: Arrangement | undefined;
   decisions: Decisions;
   /** Place of the first guitar that is looked at. */
   place: number | null;
@@ -30,7 +27,7 @@ export function RightHandDialog({
   onClose: () => void;
 }) {
   const [beside, setBeside] = useState(false);
-  const section = place === null ? null : (first.arrangement.placements[place]?.section ?? null);
+  const section = place === null ? null : (first.placements[place]?.section ?? null);
   const whose = second && (
     <ToggleButtonGroup
       exclusive
@@ -48,10 +45,10 @@ export function RightHandDialog({
   if (beside && second && guitar) {
     return (
       <PatternDialog
-        song={first.body}
-        second={second.body}
+        song={body}
+        second
         whose={whose}
-        arrangement={second.arrangement}
+        arrangement={second}
         choices={guitar.patterns ?? decisions.patterns}
         firstSection={section}
         onChoose={(patterns) => onDecide({ second: { ...guitar, patterns } })}
@@ -61,14 +58,14 @@ export function RightHandDialog({
   }
   return (
     <PatternDialog
-      song={first.body}
+      song={body}
       whose={whose}
-      arrangement={first.arrangement}
+      arrangement={first}
       choices={decisions.patterns}
       firstSection={section}
       onChoose={(patterns) => onDecide({ patterns })}
       onTakeGrip={(index, frets) => {
-        const at = first.arrangement.placements[index];
+        const at = first.placements[index];
         if (at) {
           onLock({ placement: at.placement, part: at.part, frets });
         }

@@ -13,18 +13,12 @@ export async function arrangeInSteps(
   signal: AbortSignal,
   onFirst: (first: Arrangement) => void,
 ): Promise<Arrangement> {
-  const decided = body.capo !== 'auto';
-  const mayStay = decided || body.houseRules?.capo !== false;
-  if (before && mayStay) {
-    const asked = decided ? body : { ...body, capo: before.capo.chosen };
-    const first = await api.arrangeAsked(asked, signal);
-    const { swept, chosen, leastEffort } = first.capo;
-    if (swept && (decided || chosen === leastEffort)) {
+  if (before) {
+    const first = await api.arrangeAsked(body, before.capo.chosen, signal);
+    if (first.capo.swept) {
       return first;
     }
-    if (!swept) {
-      onFirst({ ...first, capo: { ...before.capo, chosen, swept: false } });
-    }
+    onFirst({ ...first, capo: { ...before.capo, chosen: first.capo.chosen, swept: false } });
   }
   return api.arrange(body, signal);
 }

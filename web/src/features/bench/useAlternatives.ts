@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, type Alternative, type Placement, type PreviewBody } from '../../api/client';
+import { keyOf } from '../../api/songBody';
 
 const NONE: Alternative[] = [];
 
@@ -9,7 +10,7 @@ export function useAlternatives(
   placement: Placement | undefined,
 ): Alternative[] {
   const all = useQuery({
-    queryKey: ['alternatives', body, placement?.index],
+    queryKey: ['alternatives', keyOf(body), placement?.index],
     queryFn: ({ signal }) => api.alternatives(body ?? {}, placement?.index ?? 0, signal),
     enabled: body !== undefined && placement !== undefined && placement.grip !== null,
   });

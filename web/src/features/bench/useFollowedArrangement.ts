@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Arrangement, PreviewBody } from '../../api/client';
+import { keyOf } from '../../api/songBody';
 import { arrangeInSteps } from './arrangeInSteps';
 
 /**
@@ -16,7 +17,7 @@ export function useFollowedArrangement(body: PreviewBody | undefined) {
   const [arranged, setArranged] = useState<PreviewBody>();
   const query = useCallback(
     (wanted: PreviewBody) => {
-      const queryKey = ['arrangement', wanted];
+      const queryKey = ['arrangement', keyOf(wanted)];
       const onFirst = (first: Arrangement) => queries.setQueryData(queryKey, first);
       return {
         queryKey,

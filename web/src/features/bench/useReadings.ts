@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { api, type Placement, type PreviewBody, type Readings } from '../../api/client';
+import { keyOf } from '../../api/songBody';
 
 /** What may stand in the place of a chord, priced for the song as it is now. */
 export function useReadings(
@@ -7,7 +8,7 @@ export function useReadings(
   placement: Placement | undefined,
 ): Readings | undefined {
   const asked = useQuery({
-    queryKey: ['readings', placement?.placement, body],
+    queryKey: ['readings', placement?.placement, keyOf(body)],
     queryFn: ({ signal }) => api.readings(body ?? {}, placement?.placement ?? 0, signal),
     enabled: body !== undefined && placement?.chord != null,
     placeholderData: (before, query) =>

@@ -22,7 +22,7 @@ const SHOWN_FIRST = 7;
 /** What the right hand may play in the song or in one of its sections: the patterns that fit, the best first. */
 export function PatternDialog({
   song,
-  second,
+  second = false,
   whose,
   arrangement,
   choices,
@@ -32,8 +32,8 @@ export function PatternDialog({
   onClose,
 }: {
   song: PreviewBody;
-  /** Who plays beside it, where the patterns are for them. */
-  second?: PreviewBody;
+  /** Whether the patterns are for the second guitar. */
+  second?: boolean;
   /** Which guitar's hand it is, where there are two. */
   whose?: ReactNode;
   arrangement: Arrangement;
@@ -51,7 +51,8 @@ export function PatternDialog({
   const [all, setAll] = useState(false);
   const { own, keep, remove } = useOwnPatterns();
   const ranking = useRanking(
-    second ? { song, second } : { song },
+    song,
+    second,
     section ?? sections[0] ?? '',
     own.map((o) => o.pattern),
   );

@@ -1,5 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type OwnPattern, type PreviewBody, type StoredPattern } from '../../api/client';
+import { keyOf } from '../../api/songBody';
 
 const OWN = ['own-patterns'] as const;
 
@@ -17,15 +18,11 @@ export function useOwnPatterns() {
   return { own: own.data ?? [], keep, remove };
 }
 
-/** The patterns that fit a section, the best first; for the second guitar where there is one in question. */
-export function useRanking(
-  of: { song: PreviewBody; second?: PreviewBody },
-  section: string,
-  own: OwnPattern[],
-) {
+/** The patterns that fit a section, the best first; for the first guitar's hand or the second's. */
+export function useRanking(song: PreviewBody, second: boolean, section: string, own: OwnPattern[]) {
   return useQuery({
-    queryKey: ['patterns', of, section, own],
-    queryFn: ({ signal }) => api.rankPatterns(of, section, own, signal),
+    queryKey: ['patterns', keyOf(song), second, section, own],
+    queryFn: ({ signal }) => api.rankPatterns(song, second, section, own, signal),
     placeholderData: keepPreviousData,
   });
 }

@@ -10,6 +10,7 @@ import { api, type RungStep } from '../../api/client';
 import { NO_DECISIONS } from '../../api/decisions';
 import { songKeys } from '../../api/queryKeys';
 import { useSong } from '../../api/useSong';
+import { keyOf } from '../../api/songBody';
 import { useArrangement, useSongBody } from '../../api/useArrangement';
 import { MONO } from '../../app/theme';
 import { GripFrame } from '../../shared/GripFrame';
@@ -28,7 +29,7 @@ export function RungsView() {
   const sections = arrangement.data ? sectionsOf(arrangement.data) : [];
   const [section, setSection] = useState<number | null>(0);
   const steps = useQuery({
-    queryKey: ['ladder', body, section],
+    queryKey: ['ladder', keyOf(body), section],
     queryFn: ({ signal }) => api.ladder(body ?? {}, section, signal),
     enabled: body !== undefined && song.data !== undefined,
   });

@@ -10,9 +10,8 @@ import { useParams } from 'react-router';
 import { type Arrangement, type Part } from '../../api/client';
 import { NO_DECISIONS } from '../../api/decisions';
 import { useSong } from '../../api/useSong';
-import { useArrangement, useGuitars, useSongBody } from '../../api/useArrangement';
-import { usePart, useSecondPart } from '../../api/usePart';
-import { useSecond, useSecondBody } from '../../api/useSecond';
+import { useArrangement, useSongBody } from '../../api/useArrangement';
+import { usePart, useSecond, useSecondPart } from '../../api/usePart';
 import { MONO } from '../../app/theme';
 import { GripFrame } from '../../shared/GripFrame';
 import { Problem } from '../../shared/Problem';
@@ -36,15 +35,12 @@ export function SheetView() {
   const song = useSong(id);
   const decisions = song.data?.decisions ?? NO_DECISIONS;
   const source = song.data?.source ?? '';
-  const work = useMemo(() => ({ source, decisions }), [source, decisions]);
   const ready = song.data !== undefined;
   const body = useSongBody(source, decisions);
   const arrangement = useArrangement(source, decisions, ready);
-  const secondBody = useSecondBody(work);
-  const second = useSecond(ready ? body : undefined, secondBody);
+  const second = useSecond(ready ? body : undefined);
   const part = usePart(body, ready);
-  const secondPart = useSecondPart(ready ? body : undefined, secondBody);
-  const guitar = useGuitars().data?.find((g) => g.id === decisions.guitarId)?.build;
+  const secondPart = useSecondPart(ready ? body : undefined);
   const [layout, setLayout] = useState<Layout>('words');
   const [big, setBig] = useState(false);
   const [paper, setPaper] = useState('a4');
@@ -118,8 +114,6 @@ export function SheetView() {
             body && ready
               ? {
                   song: body,
-                  second: secondBody ?? null,
-                  nylon: guitar?.kind === 'nylon',
                   paper,
                   layout,
                   big,

@@ -5,11 +5,13 @@ import java.util.Optional;
 import java.util.function.Function;
 import underhand.chart.Chart;
 import underhand.hand.Parameters;
+import underhand.input.RangeException;
 import underhand.neck.Fretboard;
 import underhand.repertoire.Beginner;
 import underhand.repertoire.KnownGrips;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.FrettingHand;
+import underhand.settings.HouseRule;
 
 /**
  * Turns a chart into an arrangement. The same inputs give the same arrangement, whatever its store knows.
@@ -87,13 +89,10 @@ public final class Arranger {
 
     private Sweep sweep(Chart chart, ArrangementSettings settings, Optional<Companion> companion) {
         int neckEnd = settings.guitar().frets() - 1;
-        if (settings.capo().isPresent() && settings.capo().getAsInt() > neckEnd) {
-            throw new IllegalArgumentException("capo must be 0 to " + neckEnd + " on this neck, was "
-                    + settings.capo().getAsInt());
-        }
+        settings.capo().ifPresent(fret -> RangeException.check("capo", fret, 0, neckEnd));
         Song song = song(chart, settings);
         int highest = Math.max(
-                settings.houseRules().capo() ? Math.min(ArrangementSettings.HIGHEST_CAPO, neckEnd) : 0,
+                settings.houseRules().get(HouseRule.CAPO) ? Math.min(ArrangementSettings.HIGHEST_CAPO, neckEnd) : 0,
                 settings.capo().orElse(0));
         return new Sweep(
                 song,

@@ -15,6 +15,7 @@ import underhand.harmony.Spot;
 import underhand.harmony.Stance;
 import underhand.neck.Shape;
 import underhand.settings.ArrangementSettings;
+import underhand.settings.HouseRule;
 import underhand.settings.ReadingChoice;
 import underhand.settings.ReadingChoice.Stand;
 
@@ -174,10 +175,10 @@ public final class Ladder {
     private LadderStep step(int rung, Plan plan) {
         ArrangementSettings on = settings.withRung(rung);
         if (plan.noCapo()) {
-            on = on.withHouseRules(on.houseRules().withCapo(false)).withCapo(0);
+            on = on.withHouseRules(on.houseRules().with(HouseRule.CAPO, false)).withCapo(0);
         }
         if (plan.moving()) {
-            on = on.withHouseRules(on.houseRules().withMotion(1));
+            on = on.withHouseRules(on.houseRules().with(HouseRule.MOTION, 1.0));
         }
         Stance stance = on.stance();
         List<ReadingChoice> choices = new ArrayList<>();

@@ -2,6 +2,7 @@ package underhand.arrange;
 
 import java.util.Objects;
 import java.util.OptionalInt;
+import underhand.input.RangeException;
 import underhand.pitch.Pitch;
 
 /** From the lowest to the highest note of a tune, or of a voice; both sounding. */
@@ -13,7 +14,7 @@ public record VoiceRange(Pitch lowest, Pitch highest) {
         Objects.requireNonNull(lowest, "lowest");
         Objects.requireNonNull(highest, "highest");
         if (highest.midi() < lowest.midi()) {
-            throw new IllegalArgumentException("the highest note " + highest + " lies below the lowest " + lowest);
+            throw new RangeException("range", "the highest note " + highest + " lies below the lowest " + lowest);
         }
     }
 

@@ -1,6 +1,7 @@
 package underhand.chart;
 
 import java.util.Set;
+import underhand.input.RangeException;
 
 /**
  * A time signature, such as 4/4.
@@ -16,8 +17,8 @@ public record Metre(int beats, int unit) {
 
     public Metre {
         if (beats < 1 || beats > 16 || !UNITS.contains(unit)) {
-            throw new IllegalArgumentException(
-                    "a metre has 1 to 16 beats of 1, 2, 4, 8 or 16, such as 3/4; was " + beats + "/" + unit);
+            throw new RangeException(
+                    "metre", "a metre has 1 to 16 beats of 1, 2, 4, 8 or 16, such as 3/4; was " + beats + "/" + unit);
         }
     }
 
@@ -28,7 +29,7 @@ public record Metre(int beats, int unit) {
             return COMMON;
         }
         if (!trimmed.matches("[0-9]{1,2}\\s*/\\s*[0-9]{1,2}")) {
-            throw new IllegalArgumentException("\"" + trimmed + "\" is no metre; write it like 3/4");
+            throw new RangeException("metre", "\"" + trimmed + "\" is no metre; write it like 3/4");
         }
         String[] parts = trimmed.split("/");
         return new Metre(Integer.parseInt(parts[0].trim()), Integer.parseInt(parts[1].trim()));

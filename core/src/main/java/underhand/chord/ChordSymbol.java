@@ -3,6 +3,7 @@ package underhand.chord;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import underhand.input.FormatException;
 import underhand.pitch.Interval;
 import underhand.pitch.Key;
 import underhand.pitch.Note;
@@ -32,15 +33,17 @@ public record ChordSymbol(Note root, ChordType type, Optional<Note> bass) {
      * Reads a chord symbol in any of the usual spellings, ASCII or glyphs: {@code C}, {@code C-7}, {@code CΔ},
      * {@code C7(b9,#11)}, {@code C6/9}, {@code B♭m7/A♭}.
      *
-     * @throws ChordFormatException when it is no chord, with the index of the first character that does not fit
+     * @throws FormatException when it is no chord, with the index of the first character that does not fit
      */
     public static ChordSymbol parse(String text) {
         if (text.length() > LONGEST) {
-            throw new ChordFormatException(text, LONGEST, "a chord symbol has at most " + LONGEST + " characters");
+            throw FormatException.inText(
+                    "chord symbol", text, LONGEST, "a chord symbol has at most " + LONGEST + " characters");
         }
         String trimmed = text.trim();
         Note.Prefix prefix = Note.readPrefix(trimmed)
-                .orElseThrow(() -> new ChordFormatException(text, 0, "a chord starts with its root, A to G"));
+                .orElseThrow(
+                        () -> FormatException.inText("chord symbol", text, 0, "a chord starts with its root, A to G"));
         int slash = slashBefore(trimmed, prefix.length());
         int end = slash < 0 ? trimmed.length() : slash;
         ChordType type = new SuffixReader(trimmed, prefix.length(), end).read();
@@ -52,7 +55,7 @@ public record ChordSymbol(Note root, ChordType type, Optional<Note> bass) {
     public static Optional<ChordSymbol> tryParse(String text) {
         try {
             return Optional.of(parse(text));
-        } catch (ChordFormatException e) {
+        } catch (FormatException e) {
             return Optional.empty();
         }
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.TreeSet;
+import underhand.input.FormatException;
 import underhand.pitch.Interval;
 import underhand.table.Table;
 
@@ -60,7 +61,7 @@ final class SuffixReader {
     ChordType read() {
         List<Piece> pieces = new ArrayList<>();
         if (!split(from, 0, pieces)) {
-            throw new ChordFormatException(text, farthest, reason());
+            throw FormatException.inText("chord symbol", text, farthest, reason());
         }
         intervals.add(Interval.parse("P1"));
         intervals.add(MAJOR_THIRD);

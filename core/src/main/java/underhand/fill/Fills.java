@@ -16,7 +16,8 @@ import underhand.neck.Fretboard;
 import underhand.picking.PatternRun;
 import underhand.pitch.Key;
 import underhand.settings.ArrangementSettings;
-import underhand.settings.HouseRules.Filling;
+import underhand.settings.Filling;
+import underhand.settings.HouseRule;
 import underhand.settings.Setting;
 
 /** Proposes fills where there is room for them, the best in time first. */
@@ -61,7 +62,7 @@ public final class Fills {
         if (here.grip().isEmpty()) {
             return new Offer(List.of(), "Nothing is played here.");
         }
-        if (settings.houseRules().filling() == Filling.NOWHERE) {
+        if (settings.houseRules().get(HouseRule.FILLING) == Filling.NOWHERE) {
             return new Offer(List.of(), "By your house rules the space is left.");
         }
         double beats = here.segment().beats();
@@ -93,8 +94,8 @@ public final class Fills {
     /** Beats after the start of a place at which its words are over. */
     private double roomFrom(PlacedGrip here) {
         double opening = Math.max(1, here.segment().beats() / 2);
-        boolean besideWords =
-                settings.setting() == Setting.SINGER && settings.houseRules().filling() == Filling.BY_SETTING;
+        boolean besideWords = settings.setting() == Setting.SINGER
+                && settings.houseRules().get(HouseRule.FILLING) == Filling.BY_SETTING;
         String lyric = here.placed().placement().lyric().strip();
         if (!besideWords || lyric.isEmpty()) {
             return opening;

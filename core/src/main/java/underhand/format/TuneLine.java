@@ -6,8 +6,8 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import underhand.input.FormatException;
 import underhand.pitch.Pitch;
-import underhand.pitch.PitchFormatException;
 
 /**
  * A line with the tune of the chord line above it: {@code tune: E4 G4 | A4 . B4 | - E4}. The notes of a bar share its
@@ -62,7 +62,7 @@ final class TuneLine {
         }
         try {
             return new Cell(false, Optional.of(Pitch.parse(text)));
-        } catch (PitchFormatException e) {
+        } catch (FormatException e) {
             faults.accept(new Fault(
                     number,
                     1 + piece.start(),

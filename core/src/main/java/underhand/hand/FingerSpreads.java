@@ -2,6 +2,7 @@ package underhand.hand;
 
 import java.util.Arrays;
 import java.util.List;
+import underhand.input.RangeException;
 import underhand.table.Table;
 
 /**
@@ -44,8 +45,10 @@ public final class FingerSpreads {
     /** The same proportions for a hand whose fingers 1 and 4 reach this far at ease and at most. */
     public FingerSpreads scaledTo(double comfortable14Mm, double widest14Mm) {
         if (!(comfortable14Mm > 0) || !(widest14Mm >= comfortable14Mm) || widest14Mm > 250) {
-            throw new IllegalArgumentException("spreads of fingers 1 and 4 must be 0 < comfortable <= widest <= 250 mm,"
-                    + " were " + comfortable14Mm + " and " + widest14Mm);
+            throw new RangeException(
+                    "widestMm",
+                    "spreads of fingers 1 and 4 must be 0 < comfortable <= widest <= 250 mm," + " were "
+                            + comfortable14Mm + " and " + widest14Mm);
         }
         return new FingerSpreads(
                 scale(comfortable, comfortable14Mm / comfortableMm(1, 4)), scale(widest, widest14Mm / widestMm(1, 4)));
@@ -54,13 +57,15 @@ public final class FingerSpreads {
     /** The same hand with another reach of one pair of fingers, in mm. */
     public FingerSpreads with(int lower, int higher, double comfortablePairMm, double widestPairMm) {
         if (lower < 1 || higher <= lower || higher > FINGERS) {
-            throw new IllegalArgumentException(
-                    "a pair of fingers is 1-2 to 3-4, the lower first, was " + lower + "-" + higher);
+            throw new RangeException(
+                    "pairs", "a pair of fingers is 1-2 to 3-4, the lower first, was " + lower + "-" + higher);
         }
         if (!(comfortablePairMm > 0) || !(widestPairMm >= comfortablePairMm) || widestPairMm > 250) {
-            throw new IllegalArgumentException("spreads of fingers " + lower + " and " + higher
-                    + " must be 0 < comfortable <= widest <= 250 mm, were " + comfortablePairMm + " and "
-                    + widestPairMm);
+            throw new RangeException(
+                    "pairs",
+                    "spreads of fingers " + lower + " and " + higher
+                            + " must be 0 < comfortable <= widest <= 250 mm, were " + comfortablePairMm + " and "
+                            + widestPairMm);
         }
         double[][] newComfortable = scale(comfortable, 1);
         double[][] newWidest = scale(widest, 1);

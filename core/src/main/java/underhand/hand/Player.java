@@ -2,6 +2,7 @@ package underhand.hand;
 
 import java.util.Objects;
 import java.util.Set;
+import underhand.input.RangeException;
 import underhand.neck.Shape;
 
 /**
@@ -12,21 +13,23 @@ import underhand.neck.Shape;
  * @param changeFactor how much longer (above 1) or shorter this hand takes for a change than its rung's default
  * @param shapes shapes the player has on top of those taught up to the rung, counted from the capo
  */
-public record Player(String name, FingerSpreads spreads, boolean thumb, double changeFactor, Set<Shape> shapes) {
+public record Player(FingerSpreads spreads, boolean thumb, double changeFactor, Set<Shape> shapes) {
 
-    public static final Player ADULT = new Player("Adult hand", FingerSpreads.ADULT, false, 1.0);
+    public static final Player ADULT = new Player(FingerSpreads.ADULT, false, 1.0);
 
     /** A player who has no shapes but the taught ones. */
-    public Player(String name, FingerSpreads spreads, boolean thumb, double changeFactor) {
-        this(name, spreads, thumb, changeFactor, Set.of());
+    public Player(FingerSpreads spreads, boolean thumb, double changeFactor) {
+        this(spreads, thumb, changeFactor, Set.of());
     }
 
     public Player {
-        Objects.requireNonNull(name, "name");
         Objects.requireNonNull(spreads, "spreads");
         shapes = Set.copyOf(shapes);
-        if (!(changeFactor >= 0.2 && changeFactor <= 5)) {
-            throw new IllegalArgumentException("changeFactor must be 0.2 to 5, was " + changeFactor);
-        }
+        RangeException.check("changeFactor", changeFactor, 0.2, 5);
+    }
+
+    /** The same hand with the thumb over the edge where that helps. */
+    public Player withThumb() {
+        return new Player(spreads, true, changeFactor, shapes);
     }
 }

@@ -2,6 +2,7 @@ package underhand.hand;
 
 import java.util.List;
 import java.util.Objects;
+import underhand.input.RangeException;
 import underhand.table.Table;
 
 /**
@@ -26,15 +27,11 @@ public record Rung(int level, String name, int mostFingers, int longestBarre, in
 
     public Rung {
         Objects.requireNonNull(name, "name");
-        if (level < LOWEST || level > HIGHEST) {
-            throw new IllegalArgumentException("rung must be " + LOWEST + " to " + HIGHEST + ", was " + level);
-        }
+        RangeException.check("rung", level, LOWEST, HIGHEST);
     }
 
     public static Rung of(int level) {
-        if (level < LOWEST || level > HIGHEST) {
-            throw new IllegalArgumentException("rung must be " + LOWEST + " to " + HIGHEST + ", was " + level);
-        }
+        RangeException.check("rung", level, LOWEST, HIGHEST);
         return ALL.get(level - 1);
     }
 

@@ -1,6 +1,7 @@
 package underhand.neck;
 
 import java.util.Objects;
+import underhand.input.RangeException;
 
 /**
  * Distances on a neck with a capo, in millimetres.
@@ -30,10 +31,7 @@ public final class Fretboard {
     public Fretboard(Guitar guitar, Tuning tuning, int capo) {
         this.guitar = Objects.requireNonNull(guitar, "guitar");
         this.tuning = Objects.requireNonNull(tuning, "tuning");
-        if (capo < 0 || capo >= guitar.frets()) {
-            throw new IllegalArgumentException(
-                    "capo must be 0 to " + (guitar.frets() - 1) + " on this neck, was " + capo);
-        }
+        RangeException.check("capo", capo, 0, guitar.frets() - 1);
         this.capo = capo;
         this.line = new double[BELOW + frets() + BELOW];
         for (int i = 0; i < line.length; i++) {

@@ -1,6 +1,9 @@
 package underhand.neck;
 
+import java.util.Arrays;
+import java.util.Locale;
 import java.util.Objects;
+import underhand.input.RangeException;
 
 /**
  * What of a guitar the hand feels.
@@ -10,24 +13,48 @@ import java.util.Objects;
  * @param bridgeSpreadMm distance between the outer strings at the bridge
  * @param frets number of frets on the neck
  */
-public record Guitar(String name, double scaleLengthMm, double nutSpreadMm, double bridgeSpreadMm, int frets) {
+public record Guitar(Kind kind, double scaleLengthMm, double nutSpreadMm, double bridgeSpreadMm, int frets) {
+
+    /** What kind of guitar it is. */
+    public enum Kind {
+        ACOUSTIC(true),
+        NYLON(true),
+        ELECTRIC(false);
+
+        private final boolean takesCapo;
+
+        Kind(boolean takesCapo) {
+            this.takesCapo = takesCapo;
+        }
+
+        /** @throws RangeException naming the kinds there are */
+        public static Kind parse(String id) {
+            return Arrays.stream(values())
+                    .filter(kind -> kind.id().equals(id))
+                    .findFirst()
+                    .orElseThrow(() -> RangeException.outside("kind", id, "acoustic, nylon or electric"));
+        }
+
+        public String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+
+        /** Whether players usually put a capo on it; common practice. */
+        public boolean takesCapo() {
+            return takesCapo;
+        }
+    }
 
     public static final int MOST_FRETS = 36;
 
     /** A steel-string acoustic; spreads from memory. */
-    public static final Guitar ACOUSTIC = new Guitar("Acoustic", 648, 36, 52, 20);
+    public static final Guitar ACOUSTIC = new Guitar(Kind.ACOUSTIC, 648, 36, 52, 20);
 
     public Guitar {
-        Objects.requireNonNull(name, "name");
-        inRange("scaleLengthMm", scaleLengthMm, 300, 1000);
-        inRange("nutSpreadMm", nutSpreadMm, 20, 90);
-        inRange("bridgeSpreadMm", bridgeSpreadMm, 20, 120);
-        inRange("frets", frets, 5, MOST_FRETS);
-    }
-
-    private static void inRange(String field, double value, double low, double high) {
-        if (!(value >= low && value <= high)) {
-            throw new IllegalArgumentException(field + " must be " + low + " to " + high + ", was " + value);
-        }
+        Objects.requireNonNull(kind, "kind");
+        RangeException.check("scaleLengthMm", scaleLengthMm, 300, 1000);
+        RangeException.check("nutSpreadMm", nutSpreadMm, 20, 90);
+        RangeException.check("bridgeSpreadMm", bridgeSpreadMm, 20, 120);
+        RangeException.check("frets", frets, 5, MOST_FRETS);
     }
 }

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalInt;
+import underhand.input.FormatException;
+import underhand.input.RangeException;
 import underhand.pitch.Pitch;
 
 /**
@@ -65,13 +67,13 @@ public final class Shape {
     /** @param frets one value a string, {@link #SILENT} or 0 to {@link Guitar#MOST_FRETS} */
     public static Shape of(int... frets) {
         if (frets.length < Tuning.FEWEST || frets.length > Tuning.MOST) {
-            throw new IllegalArgumentException(
-                    "a shape has " + Tuning.FEWEST + " to " + Tuning.MOST + " strings, was " + frets.length);
+            throw new RangeException(
+                    "frets", "a shape has " + Tuning.FEWEST + " to " + Tuning.MOST + " strings, was " + frets.length);
         }
         for (int fret : frets) {
             if (fret < SILENT || fret > Guitar.MOST_FRETS) {
-                throw new IllegalArgumentException(
-                        "a fret is 0 to " + Guitar.MOST_FRETS + " or " + SILENT + " for silence, was " + fret);
+                throw new RangeException(
+                        "frets", "a fret is 0 to " + Guitar.MOST_FRETS + " or " + SILENT + " for silence, was " + fret);
             }
         }
         return new Shape(frets.clone());
@@ -80,14 +82,17 @@ public final class Shape {
     /**
      * Reads {@code x32010}, {@code 8-x-7-9-10-x} or {@code 8 x 7 9 10 x}; {@link #toString} writes them.
      *
-     * @throws ShapeFormatException when a place is neither a fret nor x, with its index
+     * @throws FormatException when a place is neither a fret nor x, with its index
      */
     public static Shape parse(String text) {
         String trimmed = text.trim();
         String[] places = trimmed.matches(".*[-\\s].*") ? trimmed.split("[-\\s]+") : trimmed.split("");
         if (places.length < Tuning.FEWEST || places.length > Tuning.MOST) {
-            throw new ShapeFormatException(
-                    text, 0, "a shape has " + Tuning.FEWEST + " to " + Tuning.MOST + " strings, such as x32010");
+            throw FormatException.inText(
+                    "shape",
+                    text,
+                    0,
+                    "a shape has " + Tuning.FEWEST + " to " + Tuning.MOST + " strings, such as x32010");
         }
         int[] frets = new int[places.length];
         int from = 0;
@@ -104,8 +109,11 @@ public final class Shape {
             return SILENT;
         }
         if (!place.matches("[0-9]{1,2}") || Integer.parseInt(place) > Guitar.MOST_FRETS) {
-            throw new ShapeFormatException(
-                    text, index, "\"" + place + "\" is neither a fret from 0 to " + Guitar.MOST_FRETS + " nor x");
+            throw FormatException.inText(
+                    "shape",
+                    text,
+                    index,
+                    "\"" + place + "\" is neither a fret from 0 to " + Guitar.MOST_FRETS + " nor x");
         }
         return Integer.parseInt(place);
     }

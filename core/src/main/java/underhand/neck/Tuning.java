@@ -3,8 +3,9 @@ package underhand.neck;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
+import underhand.input.FormatException;
+import underhand.input.RangeException;
 import underhand.pitch.Pitch;
-import underhand.pitch.PitchFormatException;
 
 /**
  * The open strings from the lowest to the highest, such as {@code E2 A2 D3 G3 B3 E4}.
@@ -20,7 +21,7 @@ public record Tuning(List<Pitch> strings) {
     public Tuning {
         strings = List.copyOf(strings);
         if (strings.size() < FEWEST || strings.size() > MOST) {
-            throw new IllegalArgumentException("a tuning has " + FEWEST + " to " + MOST + " strings, was " + strings);
+            throw new RangeException("tuning", "a tuning has " + FEWEST + " to " + MOST + " strings, was " + strings);
         }
     }
 
@@ -28,8 +29,11 @@ public record Tuning(List<Pitch> strings) {
     public static Tuning parse(String text) {
         String[] words = text.trim().split("\\s+");
         if (words.length < FEWEST || words.length > MOST) {
-            throw new PitchFormatException(
-                    text, 0, "a tuning names " + FEWEST + " to " + MOST + " strings with octaves, such as " + STANDARD);
+            throw FormatException.inText(
+                    "tuning",
+                    text,
+                    0,
+                    "a tuning names " + FEWEST + " to " + MOST + " strings with octaves, such as " + STANDARD);
         }
         return new Tuning(Arrays.stream(words).map(Pitch::parse).toList());
     }

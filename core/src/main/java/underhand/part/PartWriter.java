@@ -32,6 +32,7 @@ import underhand.picking.Step.Sound;
 import underhand.picking.Step.Strum;
 import underhand.picking.Step.Weight;
 import underhand.settings.ArrangementSettings;
+import underhand.settings.HouseRule;
 
 /**
  * Strikes the grips of an arrangement by its patterns and fills. A pattern that is faster than the rung's hand is replaced
@@ -217,7 +218,7 @@ public final class PartWriter {
             }
         }
         List<List<Finger>> fingers =
-                new RightHand(settings.houseRules().pickingHand(), limit.fastSeconds()).fingers(plucks);
+                new RightHand(settings.houseRules().get(HouseRule.PICKING_HAND), limit.fastSeconds()).fingers(plucks);
         for (int i = 0; i < plucks.size(); i++) {
             Set<Finger> busy = Set.of();
             if (i + 1 < plucks.size()

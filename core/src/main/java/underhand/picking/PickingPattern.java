@@ -8,6 +8,8 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import underhand.chart.Metre;
+import underhand.input.FormatException;
+import underhand.input.RangeException;
 import underhand.picking.Step.Direction;
 import underhand.picking.Step.Strum;
 
@@ -44,22 +46,25 @@ public record PickingPattern(
         Objects.requireNonNull(variation, "variation");
         steps = List.copyOf(steps);
         if (steps.isEmpty() || steps.size() > MOST_STEPS || steps.size() % metre.beats() != 0) {
-            throw new IllegalArgumentException("a pattern in " + metre + " has " + metre.beats()
-                    + " steps or a multiple of it, at most " + MOST_STEPS + "; was " + steps.size());
+            throw new RangeException(
+                    "steps",
+                    "a pattern in " + metre + " has " + metre.beats() + " steps or a multiple of it, at most "
+                            + MOST_STEPS + "; was " + steps.size());
         }
         if (steps.stream().noneMatch(Step::strikes)) {
-            throw new IllegalArgumentException("a pattern strikes at least once; all its steps are dots");
+            throw new RangeException("steps", "a pattern strikes at least once; all its steps are dots");
         }
         boolean strums = steps.stream().anyMatch(Strum.class::isInstance);
         if (strums && steps.stream().anyMatch(Step.Pick.class::isInstance)) {
-            throw new IllegalArgumentException("a pattern is strummed or picked, not both");
+            throw new RangeException("steps", "a pattern is strummed or picked, not both");
         }
         if (strums) {
             int off = unsteady(steps);
             if (off >= 0) {
-                throw new PatternFormatException(
-                        off,
+                throw FormatException.inStep(
+                        "pattern",
                         steps.get(off).toString(),
+                        off,
                         "a strumming hand keeps going down and up; a stroke here has to go the other way.");
             }
         }

@@ -1,5 +1,7 @@
 package underhand.picking;
 
+import underhand.input.RangeException;
+
 /** Two ways to pick a pattern with the fingers. */
 public enum School {
     /** A finger for each treble: thumb on the basses, index, middle and ring finger on the trebles. */
@@ -29,7 +31,7 @@ public enum School {
                 return school;
             }
         }
-        throw new IllegalArgumentException("the picking hand must be pima or thumb, was \"" + id + "\"");
+        throw RangeException.outside("pickingHand", id, "pima or thumb");
     }
 
     /** The finger this school puts on a role. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import underhand.input.FormatException;
 import underhand.picking.Step.Direction;
 import underhand.picking.Step.Pick;
 import underhand.picking.Step.Sound;
@@ -26,7 +27,7 @@ final class StepReader {
 
     private StepReader() {}
 
-    /** @throws PatternFormatException naming the first step that cannot be read */
+    /** @throws FormatException naming the first step that cannot be read */
     static List<Step> read(String text) {
         List<Step> steps = new ArrayList<>();
         for (String word : text.trim().split("\\s+")) {
@@ -50,9 +51,10 @@ final class StepReader {
         }
         Matcher pick = PICK.matcher(word);
         if (!pick.matches() || pick.group(1).isEmpty() && pick.group(2).isEmpty()) {
-            throw new PatternFormatException(
-                    at,
+            throw FormatException.inStep(
+                    "pattern",
                     word,
+                    at,
                     "write a dot for no stroke, D or U for a strum, the letters r b l m h or string numbers for plucked"
                             + " strings, with > x _ or ^ behind.");
         }
@@ -66,10 +68,10 @@ final class StepReader {
                 pick.group(2).chars().map(c -> c - '0').distinct().boxed().toList();
         if (roles.size() + strings.size()
                 != pick.group(1).length() + pick.group(2).length()) {
-            throw new PatternFormatException(at, word, "a string is named twice; name each once.");
+            throw FormatException.inStep("pattern", word, at, "a string is named twice; name each once.");
         }
         if (roles.size() + strings.size() > Finger.values().length) {
-            throw new PatternFormatException(at, word, "four fingers pluck at most four strings together.");
+            throw FormatException.inStep("pattern", word, at, "four fingers pluck at most four strings together.");
         }
         return new Pick(roles, strings, weight(pick.group(3)), sound(pick.group(4)));
     }

@@ -1,5 +1,7 @@
 package underhand.pitch;
 
+import underhand.input.FormatException;
+
 /**
  * A spelled interval upwards, such as a minor third, m3.
  *
@@ -28,11 +30,12 @@ public record Interval(int number, int semitones) implements Comparable<Interval
     /** Reads {@code P1}, {@code m3}, {@code M7}, {@code d5}, {@code A11}. */
     public static Interval parse(String text) {
         if (!text.matches("[PMmdA][0-9]{1,2}")) {
-            throw new PitchFormatException(text, 0, "an interval is P, M, m, d or A and a number, such as m3");
+            throw FormatException.inText(
+                    "interval", text, 0, "an interval is P, M, m, d or A and a number, such as m3");
         }
         int number = Integer.parseInt(text.substring(1));
         if (number < 1 || number > HIGHEST) {
-            throw new PitchFormatException(text, 1, "an interval's number is 1 to 15");
+            throw FormatException.inText("interval", text, 1, "an interval's number is 1 to 15");
         }
         boolean perfect = isPerfect(number);
         int off = switch (text.charAt(0)) {
@@ -43,7 +46,7 @@ public record Interval(int number, int semitones) implements Comparable<Interval
         };
         boolean fits = perfect ? "PdA".indexOf(text.charAt(0)) >= 0 : text.charAt(0) != 'P';
         if (!fits) {
-            throw new PitchFormatException(text, 0, "there is no such quality for this number");
+            throw FormatException.inText("interval", text, 0, "there is no such quality for this number");
         }
         return new Interval(number, naturalSize(number) + off);
     }

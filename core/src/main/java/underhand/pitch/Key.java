@@ -2,6 +2,7 @@ package underhand.pitch;
 
 import java.util.Locale;
 import java.util.Objects;
+import underhand.input.FormatException;
 
 /** A key, such as A major or F♯ minor. */
 public record Key(Note tonic, Mode mode) {
@@ -21,15 +22,15 @@ public record Key(Note tonic, Mode mode) {
         String trimmed = text.trim();
         String upper = trimmed.isEmpty() ? "" : trimmed.substring(0, 1).toUpperCase(Locale.ROOT) + trimmed.substring(1);
         Note.Prefix prefix = Note.readPrefix(upper)
-                .orElseThrow(
-                        () -> new PitchFormatException(text, 0, "a key starts with a note, such as A or F# minor"));
+                .orElseThrow(() ->
+                        FormatException.inText("key", text, 0, "a key starts with a note, such as A or F# minor"));
         String rest = upper.substring(prefix.length()).trim();
         Mode mode = switch (rest.equals("M") ? "major" : rest.toLowerCase(Locale.ROOT)) {
             case "", "maj", "major" -> Mode.MAJOR;
             case "m", "-", "min", "minor" -> Mode.MINOR;
             default ->
-                throw new PitchFormatException(
-                        text, text.length() - rest.length(), "\"" + rest + "\" is neither major nor minor");
+                throw FormatException.inText(
+                        "key", text, text.length() - rest.length(), "\"" + rest + "\" is neither major nor minor");
         };
         return new Key(prefix.note(), mode);
     }

@@ -2,6 +2,7 @@ package underhand.pitch;
 
 import java.util.Objects;
 import java.util.Optional;
+import underhand.input.FormatException;
 
 /**
  * A spelled note name without octave, such as F♯ or B♭.
@@ -23,11 +24,11 @@ public record Note(Letter letter, int alteration) {
 
     /** Reads a whole text such as {@code C}, {@code F#}, {@code Bb}, {@code E♭}, {@code Fx}, {@code Abb}. */
     public static Note parse(String text) {
-        Prefix prefix =
-                readPrefix(text).orElseThrow(() -> new PitchFormatException(text, 0, "a note starts with A to G"));
+        Prefix prefix = readPrefix(text)
+                .orElseThrow(() -> FormatException.inText("note", text, 0, "a note starts with A to G"));
         if (prefix.length() != text.length()) {
-            throw new PitchFormatException(
-                    text, prefix.length(), "\"" + text.substring(prefix.length()) + "\" is no accidental");
+            throw FormatException.inText(
+                    "note", text, prefix.length(), "\"" + text.substring(prefix.length()) + "\" is no accidental");
         }
         return prefix.note();
     }

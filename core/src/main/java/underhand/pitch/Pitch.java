@@ -1,6 +1,7 @@
 package underhand.pitch;
 
 import java.util.Optional;
+import underhand.input.FormatException;
 
 /**
  * A sounding pitch, such as E2, the open low string of a guitar.
@@ -26,17 +27,17 @@ public record Pitch(int midi) implements Comparable<Pitch> {
     public static Pitch parse(String text) {
         Optional<Note.Prefix> prefix = Note.readPrefix(text);
         if (prefix.isEmpty()) {
-            throw new PitchFormatException(text, 0, "a pitch is a note and an octave, such as E2");
+            throw FormatException.inText("pitch", text, 0, "a pitch is a note and an octave, such as E2");
         }
         int at = prefix.get().length();
         String octave = text.substring(at);
         if (!octave.matches("-?[0-9]")) {
-            throw new PitchFormatException(text, at, "a pitch ends with its octave, such as the 2 of E2");
+            throw FormatException.inText("pitch", text, at, "a pitch ends with its octave, such as the 2 of E2");
         }
         Note note = prefix.get().note();
         int midi = 12 * (Integer.parseInt(octave) + 1) + note.letter().semitones() + note.alteration();
         if (midi < 0 || midi > 127) {
-            throw new PitchFormatException(text, at, "octave out of range");
+            throw FormatException.inText("pitch", text, at, "octave out of range");
         }
         return new Pitch(midi);
     }

@@ -18,6 +18,7 @@ import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.neck.ShapeFinder;
 import underhand.repertoire.GripPool.Candidate;
+import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
 import underhand.settings.Setting;
 
@@ -61,7 +62,7 @@ public final class GripFinder {
     /** @param highestFret highest fret above the capo, on top of what the rung allows */
     public GripFinder(
             Fretboard board, Rung rung, Player player, Setting setting, int highestFret, Parameters parameters) {
-        this(board, rung, player, setting, highestFret, parameters, HouseRules.DEFAULT, false);
+        this(board, rung, player, setting, highestFret, parameters, HouseRules.NONE, false);
     }
 
     private GripFinder(
@@ -235,7 +236,7 @@ public final class GripFinder {
             }
         }
         List<ByHand> asRuled = possible.stream()
-                .filter(g -> MajorBarres.keeps(g.grip(), houseRules.majorBarre()))
+                .filter(g -> MajorBarres.keeps(g.grip(), houseRules.get(HouseRule.MAJOR_BARRE)))
                 .toList();
         possible = asRuled.isEmpty() ? possible : new ArrayList<>(asRuled);
         if (possible.isEmpty()) {

@@ -3,7 +3,7 @@ package underhand.repertoire;
 import underhand.hand.Grip;
 import underhand.hand.Hold;
 import underhand.neck.Shape;
-import underhand.settings.HouseRules.MajorBarre;
+import underhand.settings.MajorBarre;
 
 /** Three neighbouring strings stopped on one fret: by one finger across, or by a fingertip each. */
 final class MajorBarres {

@@ -8,6 +8,7 @@ import underhand.hand.Grip;
 import underhand.hand.Parameters;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
+import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
 import underhand.settings.Setting;
 
@@ -63,8 +64,8 @@ final class SoundEffort {
         rings = picked ? 0 : p.get("sound.rings");
         unison = p.get("sound.unison");
         gap = p.get("sound.gap");
-        openHigh = p.get("sound.openHigh") * (1 - Math.max(0, houseRules.ring()));
-        ring = -houseRules.ring() * p.get("sound.ring");
+        openHigh = p.get("sound.openHigh") * (1 - Math.max(0, houseRules.get(HouseRule.RING)));
+        ring = -houseRules.get(HouseRule.RING) * p.get("sound.ring");
         bass = p.get("sound.bass");
         fifth = p.get("sound.fifth");
         doubling = p.get("sound.doubling");

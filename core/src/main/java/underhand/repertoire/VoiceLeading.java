@@ -7,6 +7,7 @@ import underhand.hand.Grip;
 import underhand.hand.Parameters;
 import underhand.move.ChangeTerm;
 import underhand.neck.Fretboard;
+import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
 import underhand.settings.Setting;
 
@@ -36,7 +37,7 @@ public final class VoiceLeading {
         this.semitone = parameters.get("voices.semitone." + setting.id());
         this.commonTone = parameters.get("voices.common");
         this.topLine = parameters.get("voices.top");
-        this.motion = houseRules.motion();
+        this.motion = houseRules.get(HouseRule.MOTION);
     }
 
     /** A grip as the ear has it. */

@@ -2,12 +2,14 @@ package underhand.settings;
 
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Consumer;
 import underhand.chart.Chart;
 import underhand.hand.Player;
 import underhand.hand.Rung;
 import underhand.harmony.Stance;
+import underhand.input.RangeException;
 import underhand.neck.Guitar;
 import underhand.neck.Tuning;
 import underhand.picking.PatternPlan;
@@ -51,17 +53,12 @@ public record ArrangementSettings(
         readings = List.copyOf(readings);
         Objects.requireNonNull(houseRules, "houseRules");
         Objects.requireNonNull(patterns, "patterns");
-        if (capo.isPresent() && (capo.getAsInt() < 0 || capo.getAsInt() > HIGHEST_ASKED_CAPO)) {
-            throw new IllegalArgumentException("capo must be 0 to " + HIGHEST_ASKED_CAPO + ", was " + capo.getAsInt());
-        }
-        if (tempo.isPresent() && (tempo.getAsInt() < Chart.LOWEST_TEMPO || tempo.getAsInt() > Chart.HIGHEST_TEMPO)) {
-            throw new IllegalArgumentException("tempo must be " + Chart.LOWEST_TEMPO + " to " + Chart.HIGHEST_TEMPO
-                    + " beats a minute, was " + tempo.getAsInt());
-        }
+        capo.ifPresent(fret -> RangeException.check("capo", fret, 0, HIGHEST_ASKED_CAPO));
+        tempo.ifPresent(beats -> RangeException.check("tempo", beats, Chart.LOWEST_TEMPO, Chart.HIGHEST_TEMPO));
     }
 
     public boolean repeatsAlike() {
-        return houseRules.repeatsAlike();
+        return houseRules.get(HouseRule.REPEATS_ALIKE);
     }
 
     /** What the rules of harmony need to know of who plays. */
@@ -70,13 +67,13 @@ public record ArrangementSettings(
                 rung.level(),
                 setting.bassElsewhere(),
                 setting == Setting.ALONE,
-                houseRules.seventhDegree(),
-                houseRules.minorDominant());
+                houseRules.get(HouseRule.SEVENTH_DEGREE),
+                houseRules.get(HouseRule.MINOR_DOMINANT));
     }
 
     /** The setting that says how full grips are: another one where a house rule wants whole chords or parts. */
     Setting voicing() {
-        return switch (houseRules.fullness()) {
+        return switch (houseRules.get(HouseRule.FULLNESS)) {
             case BY_SETTING -> setting;
             case WHOLE -> Setting.ALONE;
             case PARTS -> Setting.BASS;
@@ -85,18 +82,44 @@ public record ArrangementSettings(
 
     /** An adult hand alone on a steel-string guitar in standard tuning, everything else left open. */
     public static ArrangementSettings ofRung(int level) {
+        return of(Performer.ADULT, Optional.empty(), HouseRules.NONE).withRung(level);
+    }
+
+    /**
+     * What a performer plays alone on the first rung, everything else left open: the place where what is said of a house rule,
+     * a tuning or a capo by house, guitar, player and song comes together.
+     *
+     * @param tuning what the chart asks for
+     * @param song what the song does otherwise than its player
+     */
+    public static ArrangementSettings of(Performer performer, Optional<Tuning> tuning, HouseRules song) {
         return new ArrangementSettings(
-                Rung.of(level),
-                Player.ADULT,
-                Guitar.ACOUSTIC,
-                Tuning.STANDARD,
+                Rung.of(Rung.LOWEST),
+                performer.playing(song),
+                performer.guitar(),
+                performer.tuningFor(tuning),
                 Setting.ALONE,
                 OptionalInt.empty(),
                 OptionalInt.empty(),
                 List.of(),
                 List.of(),
-                HouseRules.DEFAULT,
+                performer.rules(song).settled(),
                 PatternPlan.BEAT);
+    }
+
+    /**
+     * What somebody plays beside these: the same song in the same readings, without the decisions that are about this hand.
+     *
+     * @param tuning what the chart asks for
+     */
+    public ArrangementSettings beside(Performer other, Optional<Tuning> tuning, int rung) {
+        ArrangementSettings second =
+                of(other, tuning, HouseRules.NONE).withRung(rung).withSetting(Setting.SECOND);
+        return second.changed(draft -> {
+            draft.tempo = tempo;
+            draft.readings = readings;
+            draft.patterns = patterns;
+        });
     }
 
     public ArrangementSettings withRung(int level) {
@@ -113,6 +136,10 @@ public record ArrangementSettings(
 
     public ArrangementSettings withTempo(int beatsAMinute) {
         return changed(draft -> draft.tempo = OptionalInt.of(beatsAMinute));
+    }
+
+    public ArrangementSettings withTuning(Tuning other) {
+        return changed(draft -> draft.tuning = other);
     }
 
     public ArrangementSettings withSetting(Setting other) {

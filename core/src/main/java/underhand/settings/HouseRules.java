@@ -1,178 +1,109 @@
 package underhand.settings;
 
-import java.util.Objects;
-import java.util.function.Consumer;
-import underhand.harmony.Stance.MinorDominant;
-import underhand.harmony.Stance.SeventhDegree;
-import underhand.picking.School;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import underhand.input.RangeException;
 
 /**
- * The player's stand where good players disagree.
- *
- * @param ring -1 dry (no open strings) to 1 ringing (open strings sought, also under a hand up the neck); 0 is neutral
- * @param motion -1 a still top line to 1 a moving one; 0 is neutral
- * @param repeatsAlike whether what is repeated is played like the first time
- * @param capo whether a capo may be used
- * @param majorBarre how three neighbouring strings on one fret are stopped
- * @param fullness whole chords or parts of them
- * @param seventhDegree what stands on the seventh degree of a major key
- * @param minorDominant the ninth of a dominant that leads to a minor chord
- * @param pickingHand which finger of the right hand takes which string
- * @param filling where fills may stand
+ * Where good players disagree, the stand of somebody: a player, a guitar, a song. What they say nothing to they inherit.
+ * Immutable; two are equal that say the same.
  */
-public record HouseRules(
-        double ring,
-        double motion,
-        boolean repeatsAlike,
-        boolean capo,
-        MajorBarre majorBarre,
-        Fullness fullness,
-        SeventhDegree seventhDegree,
-        MinorDominant minorDominant,
-        School pickingHand,
-        Filling filling) {
+public final class HouseRules {
 
-    /** How three neighbouring strings on one fret are stopped, as in the A shape of a major chord. */
-    public enum MajorBarre {
-        /** Whichever costs less. */
-        EITHER,
-        /** One finger across. */
-        BARRE,
-        /** A fingertip on each. */
-        FINGERTIPS
+    /** Nothing said to anything. */
+    public static final HouseRules NONE = new HouseRules(Map.of());
+
+    /** Answers by the id of their rule. */
+    private final Map<String, Object> said;
+
+    private HouseRules(Map<String, Object> said) {
+        this.said = Collections.unmodifiableMap(new TreeMap<>(said));
     }
 
-    /** Where fills may stand. */
-    public enum Filling {
-        /** With a singer in the gaps between words, else anywhere. */
-        BY_SETTING,
-        /** Anywhere, also under words. */
-        ANYWHERE,
-        /** Nowhere: the space is left. */
-        NOWHERE
+    /**
+     * @param answers by id of their rule, as {@link HouseRule#read} takes them
+     * @throws IllegalArgumentException naming a rule there is not, or what a rule takes
+     */
+    public static HouseRules read(Map<String, ?> answers) {
+        Map<String, Object> said = new TreeMap<>();
+        answers.forEach((id, answer) -> {
+            HouseRule<?> rule = HouseRule.of(id)
+                    .orElseThrow(() -> new RangeException(
+                            "houseRules." + id,
+                            "There is no house rule \"" + id + "\"; there are "
+                                    + String.join(
+                                            ", ",
+                                            HouseRule.all().stream()
+                                                    .map(HouseRule::id)
+                                                    .toList()) + "."));
+            said.put(id, rule.read(answer));
+        });
+        return new HouseRules(said);
     }
 
-    /** How much of a chord a grip holds. */
-    public enum Fullness {
-        BY_SETTING,
-        WHOLE,
-        PARTS
+    /** What was said, as {@link #read} takes it back. */
+    public Map<String, Object> written() {
+        Map<String, Object> written = new LinkedHashMap<>();
+        HouseRule.all().stream()
+                .filter(rule -> said.containsKey(rule.id()))
+                .forEach(rule -> written.put(rule.id(), rule.written(said.get(rule.id()))));
+        return written;
     }
 
-    public static final HouseRules DEFAULT = new HouseRules(
-            0,
-            0,
-            true,
-            true,
-            MajorBarre.EITHER,
-            Fullness.BY_SETTING,
-            SeventhDegree.BY_RUNG,
-            MinorDominant.FLAT_NINE,
-            School.PIMA,
-            Filling.BY_SETTING);
-
-    public HouseRules {
-        inRange("ring", ring);
-        inRange("motion", motion);
-        Objects.requireNonNull(majorBarre, "majorBarre");
-        Objects.requireNonNull(fullness, "fullness");
-        Objects.requireNonNull(seventhDegree, "seventhDegree");
-        Objects.requireNonNull(minorDominant, "minorDominant");
-        Objects.requireNonNull(pickingHand, "pickingHand");
-        Objects.requireNonNull(filling, "filling");
+    /** What holds of every rule, as {@link #read} takes it. */
+    public Map<String, Object> holding() {
+        Map<String, Object> holding = new LinkedHashMap<>();
+        HouseRule.all().forEach(rule -> holding.put(rule.id(), rule.written(get(rule))));
+        return holding;
     }
 
-    private static void inRange(String field, double value) {
-        if (!(value >= -1 && value <= 1)) {
-            throw new IllegalArgumentException(field + " must be -1 to 1, was " + value);
-        }
+    /** What was said to a rule; empty where it is inherited. */
+    @SuppressWarnings("unchecked")
+    public <T> Optional<T> said(HouseRule<T> rule) {
+        return Optional.ofNullable((T) said.get(rule.id()));
     }
 
-    public HouseRules withRing(double other) {
-        return changed(draft -> draft.ring = other);
+    /** What holds: what was said, or what usually does. */
+    public <T> T get(HouseRule<T> rule) {
+        return said(rule).orElse(rule.usual());
     }
 
-    public HouseRules withMotion(double other) {
-        return changed(draft -> draft.motion = other);
+    /** The same with a rule answered. */
+    public <T> HouseRules with(HouseRule<T> rule, T answer) {
+        Map<String, Object> changed = new TreeMap<>(said);
+        changed.put(rule.id(), rule.read(answer));
+        return new HouseRules(changed);
     }
 
-    public HouseRules withRepeatsAlike(boolean other) {
-        return changed(draft -> draft.repeatsAlike = other);
+    /** What these say, and what others say where these say nothing. */
+    public HouseRules over(HouseRules inherited) {
+        Map<String, Object> merged = new TreeMap<>(inherited.said);
+        merged.putAll(said);
+        return new HouseRules(merged);
     }
 
-    public HouseRules withCapo(boolean other) {
-        return changed(draft -> draft.capo = other);
+    /** The same without answers that usually hold anyway: the last word, which nobody inherits from any more. */
+    HouseRules settled() {
+        Map<String, Object> unusual = new TreeMap<>(said);
+        HouseRule.all().forEach(rule -> unusual.remove(rule.id(), rule.usual()));
+        return new HouseRules(unusual);
     }
 
-    public HouseRules withMajorBarre(MajorBarre other) {
-        return changed(draft -> draft.majorBarre = other);
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof HouseRules rules && said.equals(rules.said);
     }
 
-    public HouseRules withFullness(Fullness other) {
-        return changed(draft -> draft.fullness = other);
+    @Override
+    public int hashCode() {
+        return said.hashCode();
     }
 
-    public HouseRules withSeventhDegree(SeventhDegree other) {
-        return changed(draft -> draft.seventhDegree = other);
-    }
-
-    public HouseRules withMinorDominant(MinorDominant other) {
-        return changed(draft -> draft.minorDominant = other);
-    }
-
-    public HouseRules withPickingHand(School other) {
-        return changed(draft -> draft.pickingHand = other);
-    }
-
-    public HouseRules withFilling(Filling other) {
-        return changed(draft -> draft.filling = other);
-    }
-
-    private HouseRules changed(Consumer<Draft> change) {
-        Draft draft = new Draft(this);
-        change.accept(draft);
-        return draft.checked();
-    }
-
-    /** The same, field by field, while it is changed. */
-    private static final class Draft {
-
-        private double ring;
-        private double motion;
-        private boolean repeatsAlike;
-        private boolean capo;
-        private MajorBarre majorBarre;
-        private Fullness fullness;
-        private SeventhDegree seventhDegree;
-        private MinorDominant minorDominant;
-        private School pickingHand;
-        private Filling filling;
-
-        Draft(HouseRules from) {
-            ring = from.ring;
-            motion = from.motion;
-            repeatsAlike = from.repeatsAlike;
-            capo = from.capo;
-            majorBarre = from.majorBarre;
-            fullness = from.fullness;
-            seventhDegree = from.seventhDegree;
-            minorDominant = from.minorDominant;
-            pickingHand = from.pickingHand;
-            filling = from.filling;
-        }
-
-        HouseRules checked() {
-            return new HouseRules(
-                    ring,
-                    motion,
-                    repeatsAlike,
-                    capo,
-                    majorBarre,
-                    fullness,
-                    seventhDegree,
-                    minorDominant,
-                    pickingHand,
-                    filling);
-        }
+    @Override
+    public String toString() {
+        return written().toString();
     }
 }

@@ -1,6 +1,7 @@
 package underhand.settings;
 
 import java.util.Objects;
+import underhand.input.RangeException;
 import underhand.neck.Shape;
 
 /**
@@ -31,8 +32,10 @@ public sealed interface Lock {
         public OnRegion {
             check(placement, part);
             if (lowestFret < 1 || highestFret < lowestFret) {
-                throw new IllegalArgumentException("a region of the neck needs 1 <= lowest fret <= highest fret, was "
-                        + lowestFret + " to " + highestFret);
+                throw new RangeException(
+                        "locks",
+                        "a region of the neck needs 1 <= lowest fret <= highest fret, was " + lowestFret + " to "
+                                + highestFret);
             }
         }
 
@@ -55,9 +58,7 @@ public sealed interface Lock {
     }
 
     private static void check(int placement, int part) {
-        if (placement < 0 || part < 0) {
-            throw new IllegalArgumentException(
-                    "placement and part must be 0 or more, were " + placement + " and " + part);
-        }
+        RangeException.check("locks.placement", placement, 0, Integer.MAX_VALUE);
+        RangeException.check("locks.part", part, 0, Integer.MAX_VALUE);
     }
 }

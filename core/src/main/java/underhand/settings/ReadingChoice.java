@@ -1,6 +1,7 @@
 package underhand.settings;
 
 import java.util.Objects;
+import underhand.input.RangeException;
 
 /**
  * A decision of the player about a reading: the route may take it, has to, or may not.
@@ -22,8 +23,6 @@ public record ReadingChoice(int placement, String reading, Stand stand) {
     public ReadingChoice {
         Objects.requireNonNull(reading, "reading");
         Objects.requireNonNull(stand, "stand");
-        if (placement < 0) {
-            throw new IllegalArgumentException("placement must be 0 or more, was " + placement);
-        }
+        RangeException.check("readings.placement", placement, 0, Integer.MAX_VALUE);
     }
 }

@@ -1,5 +1,7 @@
 package underhand.settings;
 
+import underhand.input.RangeException;
+
 /** With whom the guitar plays. */
 public enum Setting {
     ALONE("alone", "alone", false),
@@ -23,7 +25,7 @@ public enum Setting {
                 return setting;
             }
         }
-        throw new IllegalArgumentException("setting must be alone, singer, bass or second, was \"" + id + "\"");
+        throw RangeException.outside("setting", id, "alone, singer, bass or second");
     }
 
     public String id() {

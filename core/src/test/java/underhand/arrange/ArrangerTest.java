@@ -25,6 +25,7 @@ import underhand.neck.Tuning;
 import underhand.repertoire.GripFinder;
 import underhand.repertoire.RatedGrip;
 import underhand.settings.ArrangementSettings;
+import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
 import underhand.settings.Lock;
 import underhand.settings.Setting;
@@ -179,8 +180,8 @@ class ArrangerTest {
             Arrangement alike = ARRANGER.arrange(chart, settings);
             List<String> shapes = shapes(alike);
             assertEquals(shapes.subList(0, 3), shapes.subList(3, 6));
-            Arrangement free =
-                    ARRANGER.arrange(chart, settings.withHouseRules(HouseRules.DEFAULT.withRepeatsAlike(false)));
+            Arrangement free = ARRANGER.arrange(
+                    chart, settings.withHouseRules(HouseRules.NONE.with(HouseRule.REPEATS_ALIKE, false)));
             assertTrue(free.total() <= alike.total() + 1e-6);
             differing += shapes(free).subList(0, 3).equals(shapes(free).subList(3, 6)) ? 0 : 1;
         }

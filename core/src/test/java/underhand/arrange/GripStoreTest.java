@@ -52,7 +52,7 @@ class GripStoreTest {
                     OptionalInt.of(60 + 40 * random.nextInt(3)),
                     random.nextInt(3) == 0 ? List.of(new Lock.OnShape(0, 0, Shape.parse("320003"))) : List.of(),
                     List.of(),
-                    HouseRules.DEFAULT,
+                    HouseRules.NONE,
                     ArrangementSettings.ofRung(1).patterns());
             return new Turn(SONGS.get(random.nextInt(SONGS.size())), settings, random.nextInt(4) == 0);
         }

@@ -18,10 +18,11 @@ import underhand.harmony.Stance.MinorDominant;
 import underhand.harmony.Stance.SeventhDegree;
 import underhand.neck.Shape;
 import underhand.settings.ArrangementSettings;
+import underhand.settings.Fullness;
+import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
-import underhand.settings.HouseRules.Fullness;
-import underhand.settings.HouseRules.MajorBarre;
 import underhand.settings.Lock;
+import underhand.settings.MajorBarre;
 import underhand.settings.ReadingChoice;
 import underhand.settings.ReadingChoice.Stand;
 import underhand.settings.Setting;
@@ -191,7 +192,7 @@ class ReadingsTest {
         Chart chart = chart("key: Eb\n| Eb | Ab | Bb | Eb |");
         ArrangementSettings settings = ArrangementSettings.ofRung(2);
         assertNotEquals(0, ARRANGER.arrange(chart, settings).capo());
-        Arrangement without = ruled(chart, settings, HouseRules.DEFAULT.withCapo(false));
+        Arrangement without = ruled(chart, settings, HouseRules.NONE.with(HouseRule.CAPO, false));
         assertEquals(0, without.capo());
         assertEquals(1, without.candidates().size());
     }
@@ -201,8 +202,9 @@ class ReadingsTest {
         Chart chart = chart("key: D\n| D | D | D | D |");
         ArrangementSettings settings =
                 ArrangementSettings.ofRung(4).withCapo(0).withLocks(List.of(Lock.onShape(0, Shape.parse("x5777x"))));
-        long barred = barres(ruled(chart, settings, HouseRules.DEFAULT.withMajorBarre(MajorBarre.BARRE)));
-        long fingered = barres(ruled(chart, settings, HouseRules.DEFAULT.withMajorBarre(MajorBarre.FINGERTIPS)));
+        long barred = barres(ruled(chart, settings, HouseRules.NONE.with(HouseRule.MAJOR_BARRE, MajorBarre.BARRE)));
+        long fingered =
+                barres(ruled(chart, settings, HouseRules.NONE.with(HouseRule.MAJOR_BARRE, MajorBarre.FINGERTIPS)));
         assertEquals(1, barred);
         assertEquals(0, fingered);
     }
@@ -222,9 +224,9 @@ class ReadingsTest {
     void houseRules_fullness_overridesTheSetting() {
         Chart chart = chart("key: C\n| C | Am7 | Dm7 | G7 |");
         ArrangementSettings settings = ArrangementSettings.ofRung(4).withCapo(0);
-        int whole = sounding(
-                ruled(chart, settings.withSetting(Setting.BASS), HouseRules.DEFAULT.withFullness(Fullness.WHOLE)));
-        int parts = sounding(ruled(chart, settings, HouseRules.DEFAULT.withFullness(Fullness.PARTS)));
+        int whole = sounding(ruled(
+                chart, settings.withSetting(Setting.BASS), HouseRules.NONE.with(HouseRule.FULLNESS, Fullness.WHOLE)));
+        int parts = sounding(ruled(chart, settings, HouseRules.NONE.with(HouseRule.FULLNESS, Fullness.PARTS)));
         assertTrue(whole > parts, whole + " strings, " + parts + " strings");
         assertEquals(whole, sounding(ARRANGER.arrange(chart, settings)));
     }
@@ -239,11 +241,13 @@ class ReadingsTest {
         Chart seven = chart("key: C\n| C | Bdim | C | C |");
         for (SeventhDegree rule : SeventhDegree.values()) {
             List<String> ids = offered(
-                    seven, settings.withHouseRules(HouseRules.DEFAULT.withSeventhDegree(rule)), "seven-as-five");
+                    seven,
+                    settings.withHouseRules(HouseRules.NONE.with(HouseRule.SEVENTH_DEGREE, rule)),
+                    "seven-as-five");
             assertEquals(rule == SeventhDegree.DIMINISHED ? 0 : 1, ids.size(), rule.toString());
         }
         Chart five = chart("key: G\n| G | D7 | Gm | C |");
-        HouseRules natural = HouseRules.DEFAULT.withMinorDominant(MinorDominant.NATURAL_NINE);
+        HouseRules natural = HouseRules.NONE.with(HouseRule.MINOR_DOMINANT, MinorDominant.NATURAL_NINE);
         assertEquals(1, offered(five, settings, "flat-nine").size());
         assertEquals(
                 0, offered(five, settings.withHouseRules(natural), "flat-nine").size());

@@ -18,6 +18,7 @@ import underhand.neck.Tuning;
 import underhand.pitch.Key;
 import underhand.pitch.Mode;
 import underhand.settings.ArrangementSettings;
+import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
 
 /** Whole parts: the same wherever the capo lies, and turned by the house rules of taste. */
@@ -58,7 +59,8 @@ class TasteTest {
         List<ChordSymbol> song = IntStream.of(0, 5, 7, 0)
                 .mapToObj(up -> ChordSymbol.parse("A").transpose(up, Key.parse("A")))
                 .toList();
-        assertTrue(open(song, HouseRules.DEFAULT.withRing(1)) > open(song, HouseRules.DEFAULT.withRing(-1)));
+        assertTrue(open(song, HouseRules.NONE.with(HouseRule.RING, 1.0))
+                > open(song, HouseRules.NONE.with(HouseRule.RING, -1.0)));
     }
 
     private static int open(List<ChordSymbol> song, HouseRules houseRules) {
@@ -83,7 +85,8 @@ class TasteTest {
     void taste_movingTopLine_movesItMoreThanAStillOne() {
         List<ChordSymbol> song =
                 Arrays.stream("C Am F G C".split(" ")).map(ChordSymbol::parse).toList();
-        assertTrue(topLine(song, HouseRules.DEFAULT.withMotion(1)) > topLine(song, HouseRules.DEFAULT.withMotion(-1)));
+        assertTrue(topLine(song, HouseRules.NONE.with(HouseRule.MOTION, 1.0))
+                > topLine(song, HouseRules.NONE.with(HouseRule.MOTION, -1.0)));
     }
 
     private static int topLine(List<ChordSymbol> song, HouseRules houseRules) {

@@ -23,6 +23,7 @@ import underhand.neck.Shape;
 import underhand.pitch.Key;
 import underhand.pitch.Mode;
 import underhand.settings.ArrangementSettings;
+import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
 
 /** What each kind of fill is, in every key: the facts of the trade (common practice), checked on every fill proposed. */
@@ -43,7 +44,7 @@ class FillKindsTest {
 
         ArrangementSettings settings() {
             return ArrangementSettings.ofRung(rung)
-                    .withHouseRules(HouseRules.DEFAULT.withCapo(false))
+                    .withHouseRules(HouseRules.NONE.with(HouseRule.CAPO, false))
                     .withCapo(0);
         }
 
@@ -179,7 +180,7 @@ class FillKindsTest {
             })
     void kinds_withoutOccasion_keepSilent(String key, String chords, int place, String kind, String why) {
         ArrangementSettings settings = ArrangementSettings.ofRung(4)
-                .withHouseRules(HouseRules.DEFAULT.withCapo(false))
+                .withHouseRules(HouseRules.NONE.with(HouseRule.CAPO, false))
                 .withCapo(0);
         Chart chart =
                 ChartTextReader.read("key: " + key + "\ntempo: 60\n" + chords).chart();
@@ -198,7 +199,7 @@ class FillKindsTest {
     })
     void rungs_haveOnlyTheirOwnKinds(int rung, String kinds) {
         ArrangementSettings settings = ArrangementSettings.ofRung(rung)
-                .withHouseRules(HouseRules.DEFAULT.withCapo(false))
+                .withHouseRules(HouseRules.NONE.with(HouseRule.CAPO, false))
                 .withCapo(0);
         Chart chart = ChartTextReader.read("key: C\ntempo: 60\n[A]\n| C | Am | F | G |\n[B]\n| C | G | C |")
                 .chart();

@@ -20,7 +20,7 @@ import underhand.neck.Tuning;
 class FingeringTest {
 
     private static final Fretboard BOARD = new Fretboard(Guitar.ACOUSTIC, Tuning.STANDARD, 0);
-    private static final Player WITH_THUMB = new Player("Thumb", FingerSpreads.ADULT, true, 1);
+    private static final Player WITH_THUMB = new Player(FingerSpreads.ADULT, true, 1);
 
     static Stream<Textbook.Entry> textbook() {
         return Textbook.ALL.stream();
@@ -115,7 +115,7 @@ class FingeringTest {
 
     @Test
     void effort_stretchPastTheWidest_isImpossible() {
-        Player small = new Player("Small hand", FingerSpreads.ADULT.scaledTo(60, 75), false, 1);
+        Player small = new Player(FingerSpreads.ADULT.scaledTo(60, 75), false, 1);
         HandEffort effort = new HandEffort(BOARD, small, Parameters.STANDARD);
         Shape wide = Shape.parse("1x3x5x");
         assertTrue(new FingeringSearch(BOARD, Rung.of(5), small)

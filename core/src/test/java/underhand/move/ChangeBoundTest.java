@@ -25,7 +25,7 @@ import underhand.neck.Tuning;
 class ChangeBoundTest {
 
     private static final double SAME = 1e-9;
-    private static final Player THUMB = new Player("Anybody", FingerSpreads.ADULT, true, 1);
+    private static final Player THUMB = new Player(FingerSpreads.ADULT, true, 1);
 
     private static List<Grip> grips(Fretboard board, String chord, int oneOf) {
         FingeringSearch fingers = new FingeringSearch(board, Rung.of(5), THUMB);

@@ -17,6 +17,7 @@ import underhand.fill.Fills;
 import underhand.hand.Grip;
 import underhand.picking.PatternPlan;
 import underhand.settings.ArrangementSettings;
+import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
 
 class NotationTest {
@@ -76,7 +77,7 @@ class NotationTest {
     void fingered_ofAPattern_isWhereEachIsFirstHeard(String chords, String pattern, String fill, String expected) {
         Chart chart = PartTest.chart("key: C\n" + chords);
         ArrangementSettings settings =
-                ArrangementSettings.ofRung(3).withCapo(0).withHouseRules(HouseRules.DEFAULT.withCapo(false));
+                ArrangementSettings.ofRung(3).withCapo(0).withHouseRules(HouseRules.NONE.with(HouseRule.CAPO, false));
         ArrangementSettings picked =
                 pattern == null ? settings : settings.withPatterns(PatternPlan.of(PartTest.pattern(pattern)));
         Arrangement arrangement = new Arranger().arrange(chart, picked);

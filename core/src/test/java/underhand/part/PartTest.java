@@ -34,8 +34,9 @@ import underhand.picking.PickingPattern;
 import underhand.picking.RightHandLimit;
 import underhand.picking.School;
 import underhand.settings.ArrangementSettings;
+import underhand.settings.Filling;
+import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
-import underhand.settings.HouseRules.Filling;
 import underhand.settings.Setting;
 
 /** Grips struck by a right hand: what every part holds to, whatever the chart, the rung and the pattern. */
@@ -84,7 +85,8 @@ class PartTest {
         for (PickingPattern pattern : fitting) {
             for (School school : List.of(School.values()[random.nextInt(School.values().length)])) {
                 ArrangementSettings with = settings.withPatterns(PatternPlan.of(pattern))
-                        .withHouseRules(HouseRules.DEFAULT.withCapo(false).withPickingHand(school));
+                        .withHouseRules(
+                                HouseRules.NONE.with(HouseRule.CAPO, false).with(HouseRule.PICKING_HAND, school));
                 Arrangement arrangement = ARRANGER.arrange(chart, with);
                 Fills fills = new Fills(arrangement, with);
                 List<Fill> chosen = new ArrayList<>();
@@ -275,8 +277,8 @@ class PartTest {
         Chart chart = chart("key: C\ntempo: 60\n[C]one two three four five six seven eight [F]so [G]  [C]");
         ArrangementSettings alone = ArrangementSettings.ofRung(4).withCapo(0);
         ArrangementSettings singer = alone.withSetting(Setting.SINGER);
-        ArrangementSettings anywhere = singer.withHouseRules(HouseRules.DEFAULT.withFilling(Filling.ANYWHERE));
-        ArrangementSettings nowhere = alone.withHouseRules(HouseRules.DEFAULT.withFilling(Filling.NOWHERE));
+        ArrangementSettings anywhere = singer.withHouseRules(HouseRules.NONE.with(HouseRule.FILLING, Filling.ANYWHERE));
+        ArrangementSettings nowhere = alone.withHouseRules(HouseRules.NONE.with(HouseRule.FILLING, Filling.NOWHERE));
         assertFalse(offers(chart, alone, 0).fills().isEmpty());
         assertTrue(offers(chart, singer, 0).refusal().contains("The words need this space"));
         assertFalse(offers(chart, singer, 2).fills().isEmpty());

@@ -16,6 +16,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import underhand.chart.Metre;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Rung;
+import underhand.input.FormatException;
 import underhand.neck.Fretboard;
 import underhand.neck.Guitar;
 import underhand.neck.Shape;
@@ -71,9 +72,9 @@ class PatternsTest {
                 "rlmh5 . . .; 1; at most four strings",
             })
     void steps_unreadable_nameTheStepAndWhatToDo(String steps, int step, String words) {
-        PatternFormatException e = assertThrows(
-                PatternFormatException.class, () -> PickingPattern.parse("x", "x", "4/4", false, 1, steps));
-        assertEquals(step - 1, e.step());
+        FormatException e =
+                assertThrows(FormatException.class, () -> PickingPattern.parse("x", "x", "4/4", false, 1, steps));
+        assertEquals(step, e.column());
         assertTrue(e.getMessage().contains(words), e.getMessage());
     }
 

@@ -8,6 +8,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import underhand.input.FormatException;
 
 class PitchPackageTest {
 
@@ -30,9 +31,9 @@ class PitchPackageTest {
 
     @Test
     void noteParse_noAccidental_pointsAtIt() {
-        PitchFormatException e = assertThrows(PitchFormatException.class, () -> Note.parse("C?"));
-        assertEquals(1, e.index());
-        assertEquals("C?", e.input());
+        FormatException e = assertThrows(FormatException.class, () -> Note.parse("C?"));
+        assertEquals(2, e.column());
+        assertEquals("C?", e.input().orElseThrow());
     }
 
     /** Spelled as any theory book has it; common practice. */
@@ -64,7 +65,7 @@ class PitchPackageTest {
     @ParameterizedTest
     @CsvSource({"P3", "m5", "M4", "X3", "m0", "m99", "''"})
     void intervalParse_noSuchInterval_isRefused(String text) {
-        assertThrows(PitchFormatException.class, () -> Interval.parse(text));
+        assertThrows(FormatException.class, () -> Interval.parse(text));
     }
 
     @Test
@@ -83,7 +84,7 @@ class PitchPackageTest {
     @ParameterizedTest
     @CsvSource({"E", "2", "E22", "H2", "G#9", "''"})
     void pitchParse_noPitch_isRefused(String text) {
-        assertThrows(PitchFormatException.class, () -> Pitch.parse(text));
+        assertThrows(FormatException.class, () -> Pitch.parse(text));
     }
 
     @ParameterizedTest
@@ -121,7 +122,7 @@ class PitchPackageTest {
 
     @Test
     void keyParse_neitherMajorNorMinor_saysSo() {
-        PitchFormatException e = assertThrows(PitchFormatException.class, () -> Key.parse("A sunny"));
+        FormatException e = assertThrows(FormatException.class, () -> Key.parse("A sunny"));
         assertTrue(e.getMessage().contains("\"sunny\" is neither major nor minor"), e.getMessage());
     }
 }

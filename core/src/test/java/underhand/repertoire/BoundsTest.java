@@ -19,6 +19,7 @@ import underhand.neck.Shape;
 import underhand.neck.ShapeFinder;
 import underhand.neck.ToneDemand;
 import underhand.neck.Tuning;
+import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
 import underhand.settings.Setting;
 
@@ -35,9 +36,10 @@ class BoundsTest {
     })
     void bounds_everyGripOfAChord_costsNoLess(String name, int capo, boolean thumb, boolean picked, double ring) {
         Fretboard board = new Fretboard(Guitar.ACOUSTIC, Tuning.STANDARD, capo);
-        Player player = new Player("Anybody", FingerSpreads.ADULT, thumb, 1);
+        Player player = new Player(FingerSpreads.ADULT, thumb, 1);
         HandEffort hand = new HandEffort(board, player, P);
-        SoundEffort sound = new SoundEffort(board, Setting.ALONE, HouseRules.DEFAULT.withRing(ring), picked, P);
+        SoundEffort sound =
+                new SoundEffort(board, Setting.ALONE, HouseRules.NONE.with(HouseRule.RING, ring), picked, P);
         FingeringSearch fingers = new FingeringSearch(board, Rung.of(5), player);
         ChordSymbol chord = ChordSymbol.parse(name);
         SoundEffort.Roles roles = SoundEffort.Roles.of(chord);

@@ -31,7 +31,7 @@ import underhand.settings.Setting;
 /** Every term moves the choice the right way: the same pair of grips, the term's number turned up, the other one wins. */
 class TermsTest {
 
-    private static final Player THUMB = new Player("Thumb", FingerSpreads.ADULT, true, 1);
+    private static final Player THUMB = new Player(FingerSpreads.ADULT, true, 1);
     private static final Fretboard BOARD = new Fretboard(Guitar.ACOUSTIC, Tuning.STANDARD, 0);
 
     /** Cost of a grip without the habits of a rung: what the hand and the ear find dear. */
@@ -42,7 +42,7 @@ class TermsTest {
                         .filter(g -> parts.length == 1 || g.fingers().equals(parts[1]))
                         .findFirst()
                         .orElseThrow(() -> new AssertionError("no fingering " + grip));
-        SoundEffort sound = new SoundEffort(BOARD, Setting.ALONE, HouseRules.DEFAULT, false, parameters);
+        SoundEffort sound = new SoundEffort(BOARD, Setting.ALONE, HouseRules.NONE, false, parameters);
         Effort.Builder effort = new Effort.Builder().addAll(new HandEffort(BOARD, THUMB, parameters).of(one));
         sound.ofShape(effort, one.shape(), SoundEffort.Roles.of(ChordSymbol.parse(chord)));
         sound.ofHand(effort, one);
@@ -107,7 +107,7 @@ class TermsTest {
     void repertoire_shapeThePlayerHas_isNoLongerNew() {
         ChordSymbol chord = ChordSymbol.parse("C");
         Shape strange = Shape.parse("x3201x");
-        Player owner = new Player("Owner", FingerSpreads.ADULT, false, 1, Set.of(strange));
+        Player owner = new Player(FingerSpreads.ADULT, false, 1, Set.of(strange));
         RatedGrip before =
                 finder(Parameters.STANDARD).fingerings(strange, chord, 1).get(0);
         RatedGrip after = new GripFinder(

@@ -2,12 +2,16 @@ package underhand.server;
 
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.ObjectSchema;
+import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.servers.Server;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.TreeMap;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
+import underhand.settings.HouseRule;
 
 /** Makes the OpenAPI document from the controllers; the application itself serves the committed one. */
 @TestConfiguration
@@ -32,11 +36,33 @@ class ApiDescription {
     OpenApiCustomizer answersAreComplete() {
         return api -> {
             api.getComponents().setSchemas(new TreeMap<>(api.getComponents().getSchemas()));
+            api.getComponents().getSchemas().put("HouseRulesRequest", houseRules());
             api.getComponents().getSchemas().forEach((name, schema) -> {
                 if (!name.endsWith("Request") && schema.getProperties() != null) {
                     schema.setRequired(List.copyOf(schema.getProperties().keySet()));
                 }
             });
         };
+    }
+
+    /** The core says which house rules there are; one that is missing or null is inherited. */
+    @SuppressWarnings("unchecked")
+    private static Schema<?> houseRules() {
+        Schema<?> rules = new ObjectSchema();
+        for (HouseRule<?> rule : HouseRule.all()) {
+            Schema<?> answer = new Schema<>().types(new LinkedHashSet<>(List.of(type(rule), "null")));
+            if (!rule.sides().isEmpty()) {
+                rule.sides().forEach(side -> ((Schema<Object>) answer).addEnumItemObject(side));
+            }
+            rules.addProperty(rule.id(), answer);
+        }
+        return rules;
+    }
+
+    private static String type(HouseRule<?> rule) {
+        if (rule.usual() instanceof Boolean) {
+            return "boolean";
+        }
+        return rule.usual() instanceof Number ? "number" : "string";
     }
 }

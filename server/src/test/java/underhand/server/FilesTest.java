@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import javax.sound.midi.MidiSystem;
@@ -64,12 +65,10 @@ class FilesTest {
             throws Exception {
         Map<String, Object> order = new HashMap<>(more);
         order.put("format", format);
-        order.put(
-                "song",
-                Map.of(
-                        "chart", Map.of("source", source),
-                        "rung", 3,
-                        "patterns", List.of(Map.of("pattern", pattern))));
+        Map<String, Object> song = new HashMap<>(
+                Map.of("chart", Map.of("source", source), "rung", 3, "patterns", List.of(Map.of("pattern", pattern))));
+        Stream.of("second", "player").filter(order::containsKey).forEach(who -> song.put(who, order.remove(who)));
+        order.put("song", song);
         return mvc.perform(post("/api/v1/files").contentType(APPLICATION_JSON).content(json.writeValueAsBytes(order)))
                 .andExpect(status().isOk())
                 .andReturn()
@@ -270,8 +269,7 @@ class FilesTest {
 
     @Test
     void secondGuitar_isInEveryScore() throws Exception {
-        Map<String, Object> second =
-                Map.of("second", Map.of("chart", Map.of("source", WORDS), "rung", 3, "setting", "second"));
+        Map<String, Object> second = Map.of("second", Map.of("rung", 3));
         assertTrue(pdfText(file("pdf", WORDS, second).getContentAsByteArray()).contains("Second guitar"));
         String xml = file("musicxml", WORDS, second).getContentAsString(StandardCharsets.UTF_8);
         assertTrue(xml.contains("<part id=\"P2\">"));

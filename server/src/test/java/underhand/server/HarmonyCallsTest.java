@@ -84,7 +84,8 @@ class HarmonyCallsTest {
             value = {
                 "readings;{\"song\":%s,\"placement\":9};no chord at placement 9",
                 "rungs;{\"song\":%s,\"section\":4};section must be 0 to 0",
-                "second;{\"first\":%s};song is missing",
+                "second;{};song is missing",
+                "second;{\"song\":%s};second is missing",
                 "preview;{\"chart\":{\"source\":\"C G\"},\"readings\":[{\"placement\":0}]};names its reading",
                 "preview;{\"chart\":{\"source\":\"C G\"},\"readings\":[{\"placement\":0,\"reading\":\"power\",\"stand\":\"maybe\"}]};stand must be",
                 "preview;{\"chart\":{\"source\":\"C G\"},\"houseRules\":{\"fullness\":\"vast\"}};fullness must be one of",
@@ -98,10 +99,9 @@ class HarmonyCallsTest {
 
     @Test
     void second_besideAFirst_playsElsewhere() throws Exception {
-        String chart =
-                "{\"chart\":{\"source\":\"key: G\\n| G | C | D | Em |\"},\"rung\":%d,\"capo\":%s,\"setting\":\"%s\"}";
-        String first = chart.formatted(2, "0", "alone");
-        call("second", "{\"first\":" + first + ",\"second\":" + chart.formatted(3, "\"auto\"", "second") + "}")
+        String song =
+                "{\"chart\":{\"source\":\"key: G\\n| G | C | D | Em |\"},\"rung\":2,\"capo\":0,\"second\":{\"rung\":3}}";
+        call("second", "{\"song\":" + song + "}")
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.arrangement.placements", hasSize(4)))
                 .andExpect(jsonPath("$.sharedPlaces").value(lessThan(0.2)))

@@ -99,8 +99,8 @@ class PartCallsTest {
     @Test
     void patterns_rankedForASecondGuitar_areThoseOfItsRung() throws Exception {
         String first = song("").replaceFirst("\"rung\":[0-9]", "\"rung\":5");
-        String second = song(",\"setting\":\"second\"").replaceFirst("\"rung\":[0-9]", "\"rung\":1");
-        String both = "{\"song\":" + first + ",\"section\":\"Verse\",\"second\":" + second + "}";
+        String two = first.replaceFirst("}$", ",\"second\":{\"rung\":1}}");
+        String both = "{\"song\":" + two + ",\"section\":\"Verse\",\"second\":true}";
         call("parts/patterns", "{\"song\":" + first + ",\"section\":\"Verse\"}")
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$[*].pattern.rung", hasItem(greaterThan(1))));

@@ -19,6 +19,7 @@ import underhand.chart.Chart;
 import underhand.chart.Placement;
 import underhand.chart.Section;
 import underhand.chart.TuneNote;
+import underhand.input.FormatException;
 import underhand.pitch.Pitch;
 
 /**
@@ -40,7 +41,7 @@ public final class MidiTuneReader {
 
     private record Sung(double from, double until, int midi) {}
 
-    /** @throws ScoreFormatException when it is no MIDI file, or none with notes */
+    /** @throws FormatException when it is no MIDI file, or none with notes */
     public static ReadScore into(Chart chart, byte[] bytes) {
         Set<String> dropped = new LinkedHashSet<>();
         List<Sung> tune = oneVoice(track(sequence(bytes), dropped), dropped);
@@ -80,16 +81,16 @@ public final class MidiTuneReader {
         try {
             Sequence sequence = MidiSystem.getSequence(new ByteArrayInputStream(bytes));
             if (sequence.getDivisionType() != Sequence.PPQ || sequence.getResolution() <= 0) {
-                throw new ScoreFormatException("This MIDI file counts in film frames, not in beats.", 0, 0);
+                throw FormatException.inFile("This MIDI file counts in film frames, not in beats.", 0, 0);
             }
             return sequence;
         } catch (InvalidMidiDataException | IOException e) {
-            throw new ScoreFormatException("This is no MIDI file that can be read.", 0, 0);
+            throw FormatException.inFile("This is no MIDI file that can be read.", 0, 0);
         } catch (RuntimeException e) {
-            if (e instanceof ScoreFormatException) {
+            if (e instanceof FormatException) {
                 throw e;
             }
-            throw new ScoreFormatException("This MIDI file is damaged and cannot be read.", 0, 0);
+            throw FormatException.inFile("This MIDI file is damaged and cannot be read.", 0, 0);
         }
     }
 
@@ -108,7 +109,7 @@ public final class MidiTuneReader {
         return tracks.stream()
                 .max(Comparator.comparingDouble(
                         t -> t.stream().mapToInt(Sung::midi).average().orElse(0)))
-                .orElseThrow(() -> new ScoreFormatException("There are no notes in this MIDI file.", 0, 0));
+                .orElseThrow(() -> FormatException.inFile("There are no notes in this MIDI file.", 0, 0));
     }
 
     private static List<Sung> notes(Track track, int resolution) {

@@ -17,6 +17,7 @@ import underhand.chart.Placement;
 import underhand.chart.Section;
 import underhand.chart.TuneNote;
 import underhand.chord.ChordSymbol;
+import underhand.input.FormatException;
 import underhand.pitch.Key;
 import underhand.pitch.Pitch;
 
@@ -41,7 +42,7 @@ public final class MusicXmlReader {
         return start.startsWith("<");
     }
 
-    /** @throws ScoreFormatException saying why it cannot be read */
+    /** @throws FormatException saying why it cannot be read */
     public static ReadScore read(byte[] bytes) {
         return new MusicXmlReader().score(XmlNode.read(MxlFile.is(bytes) ? MxlFile.unpack(bytes) : bytes));
     }
@@ -49,13 +50,13 @@ public final class MusicXmlReader {
     private ReadScore score(XmlNode root) {
         List<List<XmlNode>> parts = parts(root);
         if (parts.isEmpty()) {
-            throw new ScoreFormatException("This score has no parts, so there is nothing to read.", root.line(), 1);
+            throw FormatException.inFile("This score has no parts, so there is nothing to read.", root.line(), 1);
         }
         List<XmlNode> chords = parts.stream()
                 .max(Comparator.comparingLong(MusicXmlReader::harmonies))
                 .orElseThrow();
         if (harmonies(chords) == 0) {
-            throw new ScoreFormatException(
+            throw FormatException.inFile(
                     "This score has no chord symbols. Add them above the staff, then save it again.", root.line(), 1);
         }
         List<XmlNode> sung =
@@ -92,7 +93,7 @@ public final class MusicXmlReader {
                             .add(part));
             return List.copyOf(parts.values());
         }
-        throw new ScoreFormatException(
+        throw FormatException.inFile(
                 "This is XML, but no MusicXML score: it begins with <" + root.name() + ">.", root.line(), 1);
     }
 
@@ -136,7 +137,7 @@ public final class MusicXmlReader {
             }
             played.add(measure);
             if (played.size() > Chart.MOST_PLACEMENTS) {
-                throw new ScoreFormatException(
+                throw FormatException.inFile(
                         "Written out, this score has more than " + Chart.MOST_PLACEMENTS + " bars.", 0, 0);
             }
             boolean again = measure.repeatBackward > 0 && pass < repeats(measures, from, at);
@@ -198,7 +199,7 @@ public final class MusicXmlReader {
             bars.add(bar);
         }
         if (placements > Chart.MOST_PLACEMENTS) {
-            throw new ScoreFormatException(
+            throw FormatException.inFile(
                     "Written out, this score has " + placements + " chords; " + Chart.MOST_PLACEMENTS
                             + " are the most.",
                     0,

@@ -12,6 +12,7 @@ import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import underhand.input.FormatException;
 
 /** Compressed MusicXML: a ZIP file whose {@code META-INF/container.xml} names the score in it. */
 public final class MxlFile {
@@ -55,7 +56,7 @@ public final class MxlFile {
     /**
      * The score in a compressed file.
      *
-     * @throws ScoreFormatException when there is none, or it unpacks to more than 40 MiB
+     * @throws FormatException when there is none, or it unpacks to more than 40 MiB
      */
     public static byte[] unpack(byte[] bytes) {
         String wanted = null;
@@ -67,7 +68,7 @@ public final class MxlFile {
                 byte[] content = zip.readNBytes(MOST_BYTES - total + 1);
                 total += content.length;
                 if (total > MOST_BYTES) {
-                    throw new ScoreFormatException("The compressed file unpacks to more than 40 MiB.", 0, 0);
+                    throw FormatException.inFile("The compressed file unpacks to more than 40 MiB.", 0, 0);
                 }
                 names.add(entry.getName());
                 contents.add(content);
@@ -77,7 +78,7 @@ public final class MxlFile {
                 }
             }
         } catch (IOException | IllegalArgumentException e) {
-            throw new ScoreFormatException("This is no compressed MusicXML file: it cannot be unpacked.", 0, 0);
+            throw FormatException.inFile("This is no compressed MusicXML file: it cannot be unpacked.", 0, 0);
         }
         for (int i = 0; i < names.size(); i++) {
             boolean named = names.get(i).equals(wanted);
@@ -88,7 +89,7 @@ public final class MxlFile {
                 return contents.get(i);
             }
         }
-        throw new ScoreFormatException(
+        throw FormatException.inFile(
                 "This compressed file holds no score"
                         + (wanted == null ? "." : ": it names " + wanted + ", which is not in it."),
                 0,

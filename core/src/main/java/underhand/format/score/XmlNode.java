@@ -17,6 +17,7 @@ import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
+import underhand.input.FormatException;
 
 /**
  * An element of an XML document that was read whole. Neither a document type nor any outside entity is looked at; a document
@@ -40,7 +41,7 @@ final class XmlNode {
         this.line = line;
     }
 
-    /** @throws ScoreFormatException with line and column where it is no XML, or past a limit */
+    /** @throws FormatException with line and column where it is no XML, or past a limit */
     static XmlNode read(byte[] bytes) {
         XMLInputFactory factory = XMLInputFactory.newFactory();
         factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
@@ -51,16 +52,16 @@ final class XmlNode {
         } catch (XMLStreamException e) {
             int line = e.getLocation() == null ? 0 : e.getLocation().getLineNumber();
             int column = e.getLocation() == null ? 0 : e.getLocation().getColumnNumber();
-            throw new ScoreFormatException(
+            throw FormatException.inFile(
                     "This is no well-formed XML: line " + line + ", column " + column
                             + ". Save the score again as MusicXML.",
                     line,
                     column);
         } catch (RuntimeException e) {
-            if (e instanceof ScoreFormatException) {
+            if (e instanceof FormatException) {
                 throw e;
             }
-            throw new ScoreFormatException("This is no XML that can be read. Save the score again as MusicXML.", 1, 1);
+            throw FormatException.inFile("This is no XML that can be read. Save the score again as MusicXML.", 1, 1);
         }
     }
 
@@ -89,7 +90,7 @@ final class XmlNode {
             if (event == XMLStreamConstants.START_ELEMENT) {
                 int line = reader.getLocation().getLineNumber();
                 if (++elements > MOST_ELEMENTS || open.size() >= DEEPEST) {
-                    throw new ScoreFormatException(
+                    throw FormatException.inFile(
                             "This score has more than " + MOST_ELEMENTS + " elements, or is nested deeper than "
                                     + DEEPEST + ".",
                             line,
@@ -112,7 +113,7 @@ final class XmlNode {
             }
         }
         if (root == null) {
-            throw new ScoreFormatException("The document is empty.", 1, 1);
+            throw FormatException.inFile("The document is empty.", 1, 1);
         }
         return root;
     }

@@ -23,6 +23,7 @@ import underhand.part.PartWriter;
 import underhand.picking.PatternPlan;
 import underhand.picking.PickingPattern;
 import underhand.settings.ArrangementSettings;
+import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
 import underhand.settings.Lock;
 
@@ -30,7 +31,7 @@ import underhand.settings.Lock;
 class PagesTest {
 
     private static final ArrangementSettings PLAIN = ArrangementSettings.ofRung(1)
-            .withHouseRules(HouseRules.DEFAULT.withCapo(false))
+            .withHouseRules(HouseRules.NONE.with(HouseRule.CAPO, false))
             .withCapo(0);
 
     private static ScoredPart scored(String song, ArrangementSettings settings) {
@@ -134,7 +135,7 @@ class PagesTest {
     @Test
     void grip_upTheNeck_saysItsFret() {
         ArrangementSettings locked = ArrangementSettings.ofRung(4)
-                .withHouseRules(HouseRules.DEFAULT.withCapo(false))
+                .withHouseRules(HouseRules.NONE.with(HouseRule.CAPO, false))
                 .withCapo(0)
                 .withLocks(List.of(new Lock.OnShape(0, 0, Shape.parse("8-10-10-9-8-8"))));
         ScoredPart part = scored("key: C\n| C |", locked);

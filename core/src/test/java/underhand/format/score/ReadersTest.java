@@ -22,6 +22,7 @@ import underhand.chart.Chart;
 import underhand.chart.Placement;
 import underhand.format.ChartTextReader;
 import underhand.format.ChartTextWriter;
+import underhand.input.FormatException;
 
 /** Small scores written by hand, a feature each, and files that are none. */
 class ReadersTest {
@@ -263,15 +264,14 @@ class ReadersTest {
                 "hello; no well-formed XML",
             })
     void otherDocuments_sayWhatTheyAre(String xml, String words) {
-        ScoreFormatException e = assertThrows(
-                ScoreFormatException.class, () -> MusicXmlReader.read(xml.getBytes(StandardCharsets.UTF_8)));
+        FormatException e =
+                assertThrows(FormatException.class, () -> MusicXmlReader.read(xml.getBytes(StandardCharsets.UTF_8)));
         assertTrue(e.getMessage().contains(words), e.getMessage());
     }
 
     @Test
     void scoreWithoutChords_saysWhatToDo() {
-        ScoreFormatException e =
-                assertThrows(ScoreFormatException.class, () -> MusicXmlReader.read(score(FOUR + note("C4", 4))));
+        FormatException e = assertThrows(FormatException.class, () -> MusicXmlReader.read(score(FOUR + note("C4", 4))));
         assertTrue(e.getMessage().contains("no chord symbols. Add them"));
     }
 
@@ -287,7 +287,7 @@ class ReadersTest {
                     MusicXmlReader.read(xml.getBytes(StandardCharsets.UTF_8))
                             .chart()
                             .title());
-        } catch (ScoreFormatException refused) {
+        } catch (FormatException refused) {
             assertTrue(refused.getMessage().contains("XML"));
         }
     }
@@ -305,7 +305,7 @@ class ReadersTest {
             }
             try {
                 assertTrue(MusicXmlReader.read(damaged).chart().bars() > 0);
-            } catch (ScoreFormatException expected) {
+            } catch (FormatException expected) {
                 assertTrue(expected.getMessage().endsWith("."), expected.getMessage());
             }
         }
@@ -346,10 +346,10 @@ class ReadersTest {
             damaged[random.nextInt(damaged.length)] = (byte) random.nextInt(256);
             try {
                 MidiTuneReader.into(chart, damaged);
-            } catch (ScoreFormatException expected) {
+            } catch (FormatException expected) {
                 assertTrue(expected.getMessage().contains("MIDI"), expected.getMessage());
             }
         }
-        assertThrows(ScoreFormatException.class, () -> MidiTuneReader.into(chart, midi(new int[0][])));
+        assertThrows(FormatException.class, () -> MidiTuneReader.into(chart, midi(new int[0][])));
     }
 }

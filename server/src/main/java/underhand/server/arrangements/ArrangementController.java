@@ -13,6 +13,7 @@ import underhand.arrange.KeySweep;
 import underhand.arrange.VoiceRange;
 import underhand.hand.Rung;
 import underhand.pitch.Pitch;
+import underhand.server.arrangements.ArrangementService.Task;
 import underhand.server.arrangements.ArrangementView.AlternativeView;
 import underhand.server.arrangements.ArrangementView.CandidateView;
 import underhand.server.platform.InputException;
@@ -33,12 +34,14 @@ class ArrangementController {
     /**
      * @param alternatives how many other grips come with each place
      * @param capos {@code asked} when the capo asked for need not wait until the other frets are compared with it
+     * @param meanwhile where the capo may sit until they are, if it is left open
      */
     @PostMapping("/arrangements/preview")
     ArrangementView preview(
             @RequestBody PreviewRequest request,
             @RequestParam(defaultValue = "8") int alternatives,
-            @RequestParam(defaultValue = "all") String capos) {
+            @RequestParam(defaultValue = "all") String capos,
+            @RequestParam(defaultValue = "0") int meanwhile) {
         if (!capos.equals("all") && !capos.equals("asked")) {
             throw InputException.field("capos", "capos must be all or asked, was \"" + capos + "\".");
         }
@@ -46,7 +49,12 @@ class ArrangementController {
             throw InputException.field(
                     "alternatives", "alternatives must be 0 to " + MOST_ALTERNATIVES + ", was " + alternatives + ".");
         }
-        return service.planned(request, () -> service.preview(request, alternatives, capos.equals("asked")));
+        Task task = service.task(request);
+        return service.planned(
+                task,
+                () -> capos.equals("asked")
+                        ? service.meanwhile(task, alternatives, meanwhile)
+                        : service.preview(task, alternatives));
     }
 
     /** @param index place in the part, from 0 */
@@ -54,8 +62,8 @@ class ArrangementController {
 
     @PostMapping("/arrangements/alternatives")
     List<AlternativeView> alternatives(@RequestBody AlternativesRequest request) {
-        PreviewRequest song = song(request.song());
-        return service.planned(song, () -> service.alternatives(song, request.index()));
+        Task task = service.task(request.song());
+        return service.planned(task, () -> service.alternatives(task, request.index()));
     }
 
     /** Lowest and highest note, such as A3 and D5. */
@@ -87,18 +95,11 @@ class ArrangementController {
         Optional<KeySweep.Singing> singing = Optional.ofNullable(request.tune())
                 .map(tune ->
                         new KeySweep.Singing(tune.toRange(), request.voice().toRange()));
-        PreviewRequest song = song(request.song());
-        return service.planned(song, () -> service.keys(song, singing)).stream()
+        Task task = service.task(request.song());
+        return service.planned(task, () -> service.keys(task, singing)).stream()
                 .map(o -> new KeyView(
                         o.semitones(), o.tuneMove(), o.key().glyphs(), ArrangementMapper.candidate(o.capo())))
                 .toList();
-    }
-
-    private static PreviewRequest song(PreviewRequest song) {
-        if (song == null) {
-            throw InputException.field("song", "song is missing; send what a preview takes.");
-        }
-        return song;
     }
 
     /** @param placement place in the chart, from 0 */
@@ -106,8 +107,8 @@ class ArrangementController {
 
     @PostMapping("/arrangements/readings")
     ReadingsView readings(@RequestBody ReadingsRequest request) {
-        PreviewRequest song = song(request.song());
-        return service.planned(song, () -> service.readings(song, request.placement()));
+        Task task = service.task(request.song());
+        return service.planned(task, () -> service.readings(task, request.placement()));
     }
 
     /** @param section number of a section from 0; the whole song when missing */
@@ -116,18 +117,17 @@ class ArrangementController {
 
     @PostMapping("/arrangements/rungs")
     List<RungStepView> ladder(@RequestBody LadderRequest request) {
-        PreviewRequest song = song(request.song());
-        return service.planned(song, () -> service.rungs(song, request.section()));
+        Task task = service.task(request.song());
+        return service.planned(task, () -> service.rungs(task, request.section()));
     }
 
-    /** @param second who plays beside the first, on what; its chart is the first one's */
-    record SecondRequest(PreviewRequest first, PreviewRequest second) {}
+    /** @param song with its second guitar */
+    record SecondRequest(PreviewRequest song) {}
 
     @PostMapping("/arrangements/second")
     SecondView second(@RequestBody SecondRequest request) {
-        PreviewRequest first = song(request.first());
-        PreviewRequest second = song(request.second());
-        return service.planned(first, () -> service.second(first, second));
+        Task task = service.task(request.song());
+        return service.planned(task, () -> service.second(task));
     }
 
     record RungView(int level, String name, int mostFingers, int longestBarre, int highestFret, double changeSeconds) {}

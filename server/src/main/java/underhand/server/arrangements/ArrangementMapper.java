@@ -35,6 +35,7 @@ import underhand.server.arrangements.ArrangementView.ReadingView;
 import underhand.server.arrangements.ArrangementView.SectionKeyView;
 import underhand.server.arrangements.ArrangementView.WarningView;
 import underhand.server.arrangements.ArrangementView.WorstChangeView;
+import underhand.server.players.HouseRulesRequest;
 import underhand.server.shapes.GripView;
 import underhand.server.shapes.GripView.EffortView;
 import underhand.server.shapes.GripView.TermView;
@@ -68,6 +69,7 @@ final class ArrangementMapper {
                 arrangement.tempo(),
                 settings.rung().level(),
                 settings.setting().id(),
+                new HouseRulesRequest(settings.houseRules().holding()),
                 mapper.capo(),
                 arrangement.sections().stream().map(ArrangementMapper::section).toList(),
                 arrangement.placements().stream().map(mapper::placement).toList(),

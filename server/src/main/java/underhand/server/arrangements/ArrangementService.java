@@ -5,7 +5,6 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import underhand.arrange.Arrangement;
@@ -22,11 +21,14 @@ import underhand.hand.Rung;
 import underhand.harmony.Function;
 import underhand.harmony.KeyFinder;
 import underhand.harmony.Rules;
+import underhand.input.RangeException;
 import underhand.server.arrangements.ArrangementView.AlternativeView;
 import underhand.server.arrangements.ArrangementView.FaultView;
 import underhand.server.planning.Planning;
 import underhand.server.planning.Planning.Size;
 import underhand.server.platform.InputException;
+import underhand.server.players.PlayerService;
+import underhand.server.players.Seat;
 import underhand.server.shapes.GripView;
 import underhand.settings.ArrangementSettings;
 
@@ -52,6 +54,7 @@ public class ArrangementService {
 
     private final Arranger arranger;
     private final Planning planning;
+    private final PlayerService players;
     private final Cache<Key, Sweep> sweeps = Caffeine.newBuilder()
             .maximumWeight(PLACEMENTS_KEPT)
             .<Key, Sweep>weigher((key, sweep) -> Math.max(LEAST_PLACEMENTS, sweep.placements()))
@@ -67,18 +70,18 @@ public class ArrangementService {
                             .sum()))
             .build();
 
-    ArrangementService(Arranger arranger, Planning planning) {
+    ArrangementService(Arranger arranger, Planning planning, PlayerService players) {
         this.arranger = arranger;
         this.planning = planning;
+        this.players = players;
     }
 
     /** Does some planning for a request when it is its turn, and only as long as somebody waits for it. */
-    public <T> T planned(PreviewRequest request, Supplier<T> work) {
-        return planning.answer(size(request), work);
+    public <T> T planned(Task task, Supplier<T> work) {
+        return planning.answer(size(task), work);
     }
 
-    private Size size(PreviewRequest request) {
-        Task task = task(request);
+    private static Size size(Task task) {
         boolean isSmall = task.chart().placements().size() <= MOST_SMALL_PLACEMENTS
                 && task.settings().tuning().size() <= MOST_SMALL_STRINGS;
         return isSmall ? Size.SMALL : Size.LARGE;
@@ -89,16 +92,24 @@ public class ArrangementService {
 
     private record LadderKey(String source, int transpose, Integer section, ArrangementSettings settings) {}
 
+    /** @param alternatives how many other grips come with each place, the cheapest for the song */
+    ArrangementView preview(Task task, int alternatives) {
+        return view(task, alternatives > 0 ? sweep(task).priced(task.settings().capo()) : arrange(task), alternatives);
+    }
+
     /**
-     * @param alternatives how many other grips come with each place, the cheapest for the song
-     * @param alone whether the capo asked for need not be compared with other frets
+     * The same as long as not all frets are compared: with the capo asked for, or where it sits meanwhile if it is left open and
+     * the rules of the house allow one there. Where they are compared already the answer is the last.
      */
-    ArrangementView preview(PreviewRequest request, int alternatives, boolean alone) {
-        Task task = task(request);
-        OptionalInt capo = task.settings().capo();
-        Arrangement arrangement = alternatives > 0
-                ? priced(task)
-                : alone && capo.isPresent() ? sweep(task).alone(capo.getAsInt()) : arrange(task);
+    ArrangementView meanwhile(Task task, int alternatives, int fret) {
+        RangeException.check("meanwhile", fret, 0, ArrangementSettings.HIGHEST_ASKED_CAPO);
+        Sweep sweep = sweep(task);
+        int capo = task.settings().capo().orElse(Math.min(fret, sweep.highestCapo()));
+        Arrangement alone = sweep.alone(capo);
+        return view(task, alone.swept() ? sweep.at(task.settings().capo()) : alone, alternatives);
+    }
+
+    private static ArrangementView view(Task task, Arrangement arrangement, int alternatives) {
         return ArrangementMapper.view(
                 task.chart(), task.reading().faults(), task.settings(), arrangement, alternatives);
     }
@@ -106,33 +117,30 @@ public class ArrangementService {
     /** A song arranged, with what it was arranged from. */
     public record Arranged(Chart chart, ArrangementSettings settings, Arrangement arrangement) {}
 
-    public Arranged arranged(PreviewRequest request) {
-        Task task = task(request);
+    public Arranged arranged(Task task) {
         return new Arranged(task.chart(), task.settings(), arrange(task));
     }
 
     /** The same with the prices of other grips. */
-    public Arranged priced(PreviewRequest request) {
-        Task task = task(request);
-        return new Arranged(task.chart(), task.settings(), priced(task));
+    public Arranged priced(Task task) {
+        return new Arranged(
+                task.chart(),
+                task.settings(),
+                sweep(task).priced(task.settings().capo()));
     }
 
-    /** A second guitar's part beside a first one's. */
-    public Arranged arrangedBeside(PreviewRequest first, PreviewRequest second) {
-        Task task = task(first);
-        ArrangementSettings settings =
-                SettingsReader.read(second, task.reading().chart());
-        return new Arranged(task.chart(), settings, beside(task, settings).arrangement());
+    /** A second guitar's part beside the first one's. */
+    public Arranged arrangedBeside(Task task) {
+        return new Arranged(task.chart(), task.besideSettings(), beside(task).arrangement());
     }
 
-    private SecondPart beside(Task first, ArrangementSettings settings) {
-        return arranger.second(first.chart(), arrange(first), first.settings(), settings);
+    private SecondPart beside(Task task) {
+        return arranger.second(task.chart(), arrange(task), task.settings(), task.besideSettings());
     }
 
     /** Every other grip of one place in a part, cheapest for the song first. */
-    List<AlternativeView> alternatives(PreviewRequest request, int index) {
-        Task task = task(request);
-        Arrangement arrangement = priced(task);
+    List<AlternativeView> alternatives(Task task, int index) {
+        Arrangement arrangement = sweep(task).priced(task.settings().capo());
         int places = arrangement.placements().size();
         if (index < 0 || index >= places) {
             throw InputException.field("index", "index must be 0 to " + (places - 1) + ", was " + index + ".");
@@ -141,8 +149,7 @@ public class ArrangementService {
     }
 
     /** What may stand in the place of a chord of the chart, and why the other rules propose nothing. */
-    ReadingsView readings(PreviewRequest request, int placement) {
-        Task task = task(request);
+    ReadingsView readings(Task task, int placement) {
         Sweep sweep = sweep(task);
         Rules.Judgement judgement = sweep.judgement(placement)
                 .orElseThrow(() -> InputException.field(
@@ -156,8 +163,7 @@ public class ArrangementService {
     }
 
     /** A section on all five rungs; the whole song when no section is named. */
-    List<RungStepView> rungs(PreviewRequest request, Integer section) {
-        Task task = task(request);
+    List<RungStepView> rungs(Task task, Integer section) {
         Chart whole = task.chart();
         int sections = whole.sections().size();
         if (section != null && (section < 0 || section >= sections)) {
@@ -189,21 +195,17 @@ public class ArrangementService {
     }
 
     /** A second guitar beside a first; both play the first one's chart. */
-    SecondView second(PreviewRequest first, PreviewRequest second) {
-        Task task = task(first);
-        ArrangementSettings settings =
-                SettingsReader.read(second, task.reading().chart());
-        SecondPart part = beside(task, settings);
+    SecondView second(Task task) {
+        SecondPart part = beside(task);
         return new SecondView(
-                ArrangementMapper.view(task.chart(), List.of(), settings, part.arrangement(), 0),
+                ArrangementMapper.view(task.chart(), List.of(), task.besideSettings(), part.arrangement(), 0),
                 GripView.round(part.overlap().sharedPlaces()),
                 GripView.round(part.overlap().sharedPitches()),
                 GripView.round(part.overlap().registerSemitones()));
     }
 
     /** The song in every key the singer can sing it in, least effort first. */
-    List<KeySweep.Option> keys(PreviewRequest request, Optional<KeySweep.Singing> singing) {
-        Task task = task(request);
+    List<KeySweep.Option> keys(Task task, Optional<KeySweep.Singing> singing) {
         List<KeySweep.Option> options =
                 KeySweep.of(arranger, task.reading().chart(), task.settings().withCapoOpen(), singing);
         if (options.isEmpty()) {
@@ -217,31 +219,56 @@ public class ArrangementService {
     }
 
     /**
-     * What is to be arranged, and how.
+     * What is to be arranged, for whom, once ids and values are looked up.
      *
      * @param chart as it is to sound
+     * @param seat who plays
+     * @param second settings of the guitar beside it; empty when nobody plays beside
      */
-    private record Task(String source, int transpose, ChartReading reading, Chart chart, ArrangementSettings settings) {
+    public record Task(
+            String source,
+            int transpose,
+            ChartReading reading,
+            Chart chart,
+            Seat seat,
+            ArrangementSettings settings,
+            Optional<Beside> second) {
 
-        static Task of(String source, int transpose, ChartReading reading, ArrangementSettings settings) {
-            Chart written = reading.chart();
-            Chart chart = transpose == 0 ? written : written.transpose(transpose, KeyFinder.keyOf(written));
-            return new Task(source, transpose, reading, chart, settings);
+        private static Task of(String source, ChartReading reading, int level) {
+            ArrangementSettings settings = ArrangementSettings.ofRung(level);
+            return new Task(source, 0, reading, reading.chart(), Seat.USUAL, settings, Optional.empty());
+        }
+
+        private ArrangementSettings besideSettings() {
+            return second.orElseThrow(() -> InputException.field(
+                            "second", "second is missing; say who plays the second guitar, such as {\"rung\": 2}."))
+                    .settings();
         }
     }
 
-    private Task task(PreviewRequest request) {
+    /** A second guitar. */
+    public record Beside(Seat seat, ArrangementSettings settings) {}
+
+    /** @throws RuntimeException naming what of it cannot be used */
+    public Task task(PreviewRequest request) {
+        if (request == null) {
+            throw InputException.field("song", "song is missing; send what a preview takes.");
+        }
         ChartReading reading = read(request.chart());
-        ArrangementSettings settings = SettingsReader.read(request, reading.chart());
-        return Task.of(request.chart().source(), SettingsReader.transpose(request), reading, settings);
+        Chart written = reading.chart();
+        Seat seat = players.seat(request.playerId(), request.player(), request.guitarId(), request.guitar());
+        ArrangementSettings settings = SettingsReader.read(request, seat, written);
+        int transpose = SettingsReader.transpose(request);
+        Chart chart = transpose == 0 ? written : written.transpose(transpose, KeyFinder.keyOf(written));
+        Optional<Beside> second = Optional.ofNullable(request.second()).map(other -> {
+            Seat beside = players.seat(other.playerId(), null, other.guitarId(), null);
+            return new Beside(beside, SettingsReader.beside(settings, other, beside, written));
+        });
+        return new Task(request.chart().source(), transpose, reading, chart, seat, settings, second);
     }
 
     private Arrangement arrange(Task task) {
         return sweep(task).at(task.settings().capo());
-    }
-
-    private Arrangement priced(Task task) {
-        return sweep(task).priced(task.settings().capo());
     }
 
     /** The sweep that holds the capo asked for: one for all of them, unless it lies beyond what is tried by itself. */
@@ -271,8 +298,7 @@ public class ArrangementService {
     private List<RungEffort> efforts(String source, ChartReading reading) {
         return Rung.all().stream()
                 .map(rung -> {
-                    ArrangementSettings settings = ArrangementSettings.ofRung(rung.level());
-                    Arrangement best = arrange(Task.of(source, 0, reading, settings));
+                    Arrangement best = arrange(Task.of(source, reading, rung.level()));
                     int beyond = best.candidates().get(best.capo()).beyond();
                     double aBar = best.total() / Math.max(1, reading.chart().bars());
                     return new RungEffort(rung.level(), best.capo(), GripView.round(aBar), beyond);

@@ -2,11 +2,13 @@ package underhand.server.arrangements;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import underhand.server.players.HouseRulesRequest;
 import underhand.server.shapes.GripView;
 
 /**
  * An arrangement as the API gives it; {@link ArrangementMapper} fills it.
  *
+ * @param houseRules what holds of each, whoever said so
  * @param budget what was left out of a comparison that would have been too long; null when nothing was
  */
 public record ArrangementView(
@@ -17,6 +19,7 @@ public record ArrangementView(
         int tempo,
         int rung,
         String setting,
+        HouseRulesRequest houseRules,
         CapoView capo,
         List<SectionKeyView> sections,
         List<PlacementView> placements,

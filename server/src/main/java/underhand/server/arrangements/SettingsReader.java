@@ -2,20 +2,14 @@ package underhand.server.arrangements;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.stream.Collectors;
 import underhand.chart.Chart;
-import underhand.hand.FingerSpreads;
-import underhand.hand.Player;
 import underhand.hand.Rung;
-import underhand.neck.Guitar;
-import underhand.neck.Shape;
+import underhand.input.RangeException;
 import underhand.neck.Tuning;
-import underhand.server.arrangements.PreviewRequest.GuitarRequest;
-import underhand.server.arrangements.PreviewRequest.PlayerRequest;
 import underhand.server.platform.InputException;
-import underhand.server.players.HouseRulesRequest;
-import underhand.server.players.PairReach;
+import underhand.server.players.Seat;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.HouseRules;
 import underhand.settings.Lock;
@@ -24,37 +18,51 @@ import underhand.settings.Setting;
 /** Turns what was sent into settings, naming the field that is wrong. */
 final class SettingsReader {
 
-    private static final int DEFAULT_RUNG = 1;
     private static final int MOST_TRANSPOSED = 11;
 
     private SettingsReader() {}
 
-    static ArrangementSettings read(PreviewRequest request, Chart chart) {
-        int rung = request.rung() == null ? DEFAULT_RUNG : request.rung();
-        inRange("rung", rung, Rung.LOWEST, Rung.HIGHEST);
-        if (request.tempo() != null) {
-            inRange("tempo", request.tempo(), Chart.LOWEST_TEMPO, Chart.HIGHEST_TEMPO);
+    /** @param seat who plays the first guitar */
+    static ArrangementSettings read(PreviewRequest request, Seat seat, Chart chart) {
+        HouseRules song = request.houseRules() == null
+                ? HouseRules.NONE
+                : request.houseRules().toRules();
+        ArrangementSettings settings = ArrangementSettings.of(seat.performer(), tuning(chart), song)
+                .withRung(request.rung() == null ? Rung.LOWEST : request.rung())
+                .withSetting(request.setting() == null ? Setting.ALONE : Setting.parse(request.setting()))
+                .withLocks(locks(request.locks(), chart))
+                .withReadings(orNone(request.readings()).stream()
+                        .map(ReadingChoiceRequest::toChoice)
+                        .toList())
+                .withPatterns(PatternChoiceRequest.plan(request.patterns()));
+        if (request.tuning() != null) {
+            settings = settings.withTuning(Tuning.parse(request.tuning()));
         }
-        String tuning =
-                request.tuning() != null ? request.tuning() : chart.tuning().orElse(Tuning.STANDARD.toString());
-        return new ArrangementSettings(
-                Rung.of(rung),
-                player(request.player(), request.houseRules()),
-                guitar(request.guitar()),
-                Tuning.parse(tuning),
-                request.setting() == null ? Setting.ALONE : Setting.parse(request.setting()),
-                capo(request.capo()),
-                request.tempo() == null ? OptionalInt.empty() : OptionalInt.of(request.tempo()),
-                request.locks() == null ? List.of() : locks(request.locks(), chart),
-                request.readings() == null
-                        ? List.of()
-                        : request.readings().stream()
-                                .map(ReadingChoiceRequest::toChoice)
-                                .toList(),
-                request.houseRules() == null
-                        ? HouseRules.DEFAULT
-                        : request.houseRules().toRules(),
-                PatternChoiceRequest.plan(request.patterns()));
+        if (request.tempo() != null) {
+            settings = settings.withTempo(request.tempo());
+        }
+        return withCapo(settings, capo(request.capo()));
+    }
+
+    /** @param seat who plays the second guitar */
+    static ArrangementSettings beside(ArrangementSettings first, SecondGuitar second, Seat seat, Chart chart) {
+        ArrangementSettings settings = first.beside(seat.performer(), tuning(chart), second.rung());
+        if (second.patterns() != null) {
+            settings = settings.withPatterns(PatternChoiceRequest.plan(second.patterns()));
+        }
+        return withCapo(settings, second.capo() == null ? OptionalInt.empty() : OptionalInt.of(second.capo()));
+    }
+
+    private static ArrangementSettings withCapo(ArrangementSettings settings, OptionalInt capo) {
+        return capo.isPresent() ? settings.withCapo(capo.getAsInt()) : settings;
+    }
+
+    private static Optional<Tuning> tuning(Chart chart) {
+        return chart.tuning().map(Tuning::parse);
+    }
+
+    private static <T> List<T> orNone(List<T> sent) {
+        return sent == null ? List.of() : sent;
     }
 
     /** Semitones the song is moved by. */
@@ -62,7 +70,7 @@ final class SettingsReader {
         if (request.transpose() == null) {
             return 0;
         }
-        inRange("transpose", request.transpose(), -MOST_TRANSPOSED, MOST_TRANSPOSED);
+        RangeException.check("transpose", request.transpose(), -MOST_TRANSPOSED, MOST_TRANSPOSED);
         return request.transpose();
     }
 
@@ -70,63 +78,24 @@ final class SettingsReader {
         if (capo == null || capo.isNull() || capo.isTextual() && capo.asText().equals("auto")) {
             return OptionalInt.empty();
         }
+        if (capo.isTextual() && capo.asText().matches("[0-9]{1,3}")) {
+            return OptionalInt.of(Integer.parseInt(capo.asText()));
+        }
         if (!capo.isInt()) {
             throw InputException.field("capo", "capo must be \"auto\" or a fret from 0 to 11, was " + capo + ".");
         }
-        inRange("capo", capo.asInt(), 0, ArrangementSettings.HIGHEST_ASKED_CAPO);
         return OptionalInt.of(capo.asInt());
     }
 
-    private static Player player(PlayerRequest player, HouseRulesRequest rules) {
-        boolean thumb = rules != null && Boolean.TRUE.equals(rules.thumb())
-                || player != null && Boolean.TRUE.equals(player.thumb());
-        if (player == null) {
-            return new Player(Player.ADULT.name(), FingerSpreads.ADULT, thumb, 1);
-        }
-        double comfortable = orElse(player.comfortableMm(), FingerSpreads.ADULT.comfortableMm(1, 4));
-        double widest = orElse(player.widestMm(), Math.max(comfortable, FingerSpreads.ADULT.widestMm(1, 4)));
-        List<PairReach> pairs = player.pairs() == null ? List.of() : player.pairs();
-        List<String> shapes = player.shapes() == null ? List.of() : player.shapes();
-        return new Player(
-                player.name() == null ? Player.ADULT.name() : player.name(),
-                PairReach.into(FingerSpreads.ADULT.scaledTo(comfortable, widest), pairs),
-                thumb,
-                orElse(player.changeFactor(), 1),
-                shapes.stream().map(Shape::parse).collect(Collectors.toSet()));
-    }
-
-    private static Guitar guitar(GuitarRequest guitar) {
-        Guitar usual = Guitar.ACOUSTIC;
-        if (guitar == null) {
-            return usual;
-        }
-        return new Guitar(
-                usual.name(),
-                orElse(guitar.scaleLengthMm(), usual.scaleLengthMm()),
-                orElse(guitar.nutSpreadMm(), usual.nutSpreadMm()),
-                orElse(guitar.bridgeSpreadMm(), usual.bridgeSpreadMm()),
-                guitar.frets() == null ? usual.frets() : guitar.frets());
-    }
-
-    private static double orElse(Double value, double otherwise) {
-        return value == null ? otherwise : value;
-    }
-
     private static List<Lock> locks(List<LockRequest> locks, Chart chart) {
-        int placements = chart.placements().size();
-        return locks.stream()
+        int last = Math.max(0, chart.placements().size() - 1);
+        return orNone(locks).stream()
                 .map(request -> {
                     if (request.placement() != null) {
-                        inRange("locks.placement", request.placement(), 0, Math.max(0, placements - 1));
+                        RangeException.check("locks.placement", request.placement(), 0, last);
                     }
                     return request.toLock();
                 })
                 .toList();
-    }
-
-    private static void inRange(String field, int value, int low, int high) {
-        if (value < low || value > high) {
-            throw InputException.field(field, field + " must be " + low + " to " + high + ", was " + value + ".");
-        }
     }
 }

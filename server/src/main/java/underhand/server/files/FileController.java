@@ -28,20 +28,12 @@ class FileController {
 
     /**
      * @param format pdf, musicxml, mxl, midi, chart, tab, road, grips or all
-     * @param second who plays beside the first guitar; null when nobody does
-     * @param nylon whether the first guitar has nylon strings
+     * @param song with its second guitar, where there is one
      * @param paper a4 or letter, of a PDF
      * @param layout words or tab, of a PDF
      * @param big whether a PDF is set large
      */
-    record FileRequest(
-            String format,
-            PreviewRequest song,
-            @Schema(nullable = true) PreviewRequest second,
-            Boolean nylon,
-            String paper,
-            String layout,
-            Boolean big) {}
+    record FileRequest(String format, PreviewRequest song, String paper, String layout, Boolean big) {}
 
     @PostMapping(produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ApiResponse(

@@ -27,13 +27,14 @@ import underhand.format.score.RoadSvg;
 import underhand.format.score.ScoredPart;
 import underhand.format.score.TabText;
 import underhand.neck.Fretboard;
-import underhand.server.arrangements.PreviewRequest;
+import underhand.neck.Guitar;
 import underhand.server.files.FileController.FileRequest;
 import underhand.server.files.FileController.ReadView;
 import underhand.server.files.PdfSheet.Look;
 import underhand.server.files.PdfSheet.Paper;
 import underhand.server.parts.PartService;
 import underhand.server.platform.InputException;
+import underhand.settings.ArrangementSettings;
 
 /** Writes songs into files and reads them from files. */
 @Service
@@ -84,13 +85,9 @@ class FileService {
                 ? "Untitled song"
                 : first.arranged().chart().title();
         List<ScoredPart> scored = new ArrayList<>();
-        scored.add(scored("Guitar", first, Boolean.TRUE.equals(request.nylon()), handedness(request.song())));
-        if (request.second() != null) {
-            scored.add(scored(
-                    "Second guitar",
-                    parts.second(request.song(), request.second()),
-                    false,
-                    handedness(request.second())));
+        scored.add(scored("Guitar", first));
+        if (request.song().second() != null) {
+            scored.add(scored("Second guitar", parts.second(request.song())));
         }
         boolean asTyped = request.song().transpose() == null || request.song().transpose() == 0;
         Chart chart = first.arranged().chart();
@@ -98,13 +95,15 @@ class FileService {
         return new Song(title, source, first, scored);
     }
 
-    private static Handedness handedness(PreviewRequest song) {
-        return Handedness.of(song.player() == null ? null : song.player().leftHanded());
-    }
-
-    private static ScoredPart scored(String name, PartService.Written written, boolean nylon, Handedness handedness) {
+    private static ScoredPart scored(String name, PartService.Written written) {
+        ArrangementSettings settings = written.arranged().settings();
+        boolean nylon = settings.guitar().kind() == Guitar.Kind.NYLON;
         return new ScoredPart(
-                name, written.part(), written.arranged().settings().tuning(), nylon, handedness);
+                name,
+                written.part(),
+                settings.tuning(),
+                nylon,
+                Handedness.of(written.seat().leftHanded()));
     }
 
     private static Look look(FileRequest request) {

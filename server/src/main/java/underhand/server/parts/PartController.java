@@ -2,7 +2,6 @@ package underhand.server.parts;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -15,7 +14,6 @@ import underhand.picking.PickingPattern;
 import underhand.server.arrangements.FillChoiceRequest;
 import underhand.server.arrangements.PatternChoiceRequest.OwnPattern;
 import underhand.server.arrangements.PreviewRequest;
-import underhand.server.platform.InputException;
 import underhand.server.shapes.GripView;
 
 /** Parts, patterns and fills; nothing is stored. */
@@ -29,15 +27,14 @@ class PartController {
         this.service = service;
     }
 
-    /** @param second who plays beside the first, whose part is then given; null for the first guitar itself */
+    /** @param second whether the part is the second guitar's */
     record PartRequest(
-            PreviewRequest song, @Schema(nullable = true) PreviewRequest second) {}
+            PreviewRequest song, @Schema(nullable = true) Boolean second) {}
 
     @PostMapping("/parts/preview")
     PartView preview(@RequestBody PartRequest request) {
-        PartService.Written written = request.second() == null
-                ? service.part(song(request.song()))
-                : service.second(song(request.song()), request.second());
+        PartService.Written written =
+                Boolean.TRUE.equals(request.second()) ? service.second(request.song()) : service.part(request.song());
         return PartMapper.view(written.part(), written.arranged().settings());
     }
 
@@ -82,13 +79,13 @@ class PartController {
 
     /**
      * @param own patterns of the player's own, ranked with those that ship
-     * @param second who plays beside the first, whose patterns are then ranked; null for the first guitar itself
+     * @param second whether the patterns are the second guitar's
      */
     record RankingRequest(
             PreviewRequest song,
             String section,
             List<OwnPattern> own,
-            @Schema(nullable = true) PreviewRequest second) {}
+            @Schema(nullable = true) Boolean second) {}
 
     /** @param better a shape of the chord that can carry it; null where there is none */
     record BreakView(
@@ -129,9 +126,7 @@ class PartController {
     @PostMapping("/parts/patterns")
     List<FitView> ranking(@RequestBody RankingRequest request) {
         String section = request.section() == null ? "" : request.section();
-        return service
-                .patterns(song(request.song()), Optional.ofNullable(request.second()), section, request.own())
-                .stream()
+        return service.patterns(request.song(), Boolean.TRUE.equals(request.second()), section, request.own()).stream()
                 .map(FitView::of)
                 .toList();
     }
@@ -174,7 +169,7 @@ class PartController {
 
     @PostMapping("/parts/fills")
     FillsView fills(@RequestBody FillsRequest request) {
-        PartService.Offered offered = service.fills(song(request.song()), request.index());
+        PartService.Offered offered = service.fills(request.song(), request.index());
         return new FillsView(
                 offered.offer().fills().stream()
                         .map(f -> FillView.of(f, offered.strings()))
@@ -182,16 +177,11 @@ class PartController {
                 offered.offer().refusal());
     }
 
+    record VariationRequest(PreviewRequest song) {}
+
     /** Fills that vary what the song repeats. */
     @PostMapping("/parts/variation")
-    List<FillChoiceRequest> variation(@RequestBody PartRequest request) {
-        return service.variation(song(request.song()));
-    }
-
-    private static PreviewRequest song(PreviewRequest song) {
-        if (song == null) {
-            throw InputException.field("song", "song is missing; send what a preview takes.");
-        }
-        return song;
+    List<FillChoiceRequest> variation(@RequestBody VariationRequest request) {
+        return service.variation(request.song());
     }
 }

@@ -16,10 +16,12 @@ import underhand.picking.Patterns;
 import underhand.picking.PickingPattern;
 import underhand.server.arrangements.ArrangementService;
 import underhand.server.arrangements.ArrangementService.Arranged;
+import underhand.server.arrangements.ArrangementService.Task;
 import underhand.server.arrangements.FillChoiceRequest;
 import underhand.server.arrangements.PatternChoiceRequest.OwnPattern;
 import underhand.server.arrangements.PreviewRequest;
 import underhand.server.platform.InputException;
+import underhand.server.players.Seat;
 
 /** Makes parts of arrangements, and says what patterns and fills they may have. */
 @Service
@@ -31,19 +33,26 @@ public class PartService {
         this.arrangements = arrangements;
     }
 
-    /** A part with what it was arranged from. */
-    public record Written(Arranged arranged, Part part) {}
+    /** A part with what it was arranged from, and who plays it. */
+    public record Written(Arranged arranged, Part part, Seat seat) {}
 
     public Written part(PreviewRequest request) {
-        return arrangements.planned(request, () -> written(arrangements.arranged(request), request.fills()));
+        Task task = arrangements.task(request);
+        return arrangements.planned(task, () -> written(arrangements.arranged(task), request.fills(), task.seat()));
     }
 
-    /** The part of a second guitar beside a first. */
-    public Written second(PreviewRequest first, PreviewRequest second) {
-        return arrangements.planned(first, () -> written(arrangements.arrangedBeside(first, second), second.fills()));
+    /** The part of the second guitar beside the first. */
+    public Written second(PreviewRequest request) {
+        Task task = arrangements.task(request);
+        return arrangements.planned(
+                task,
+                () -> written(
+                        arrangements.arrangedBeside(task),
+                        List.of(),
+                        task.second().orElseThrow().seat()));
     }
 
-    private static Written written(Arranged arranged, List<FillChoiceRequest> choices) {
+    private static Written written(Arranged arranged, List<FillChoiceRequest> choices, Seat seat) {
         Fills fills = new Fills(arranged.arrangement(), arranged.settings());
         List<Fill> chosen = new ArrayList<>();
         List<String> gone = new ArrayList<>();
@@ -59,7 +68,7 @@ public class PartService {
         Part part = PartWriter.write(arranged.arrangement(), arranged.settings(), chosen);
         List<String> notices =
                 Stream.concat(part.notices().stream(), gone.stream()).toList();
-        return new Written(arranged, new Part(part.arrangement(), part.bars(), part.strikes(), notices));
+        return new Written(arranged, new Part(part.arrangement(), part.bars(), part.strikes(), notices), seat);
     }
 
     private static Optional<PlacedGrip> place(Arranged arranged, FillChoiceRequest choice) {
@@ -75,11 +84,12 @@ public class PartService {
 
     /** What a place of the part may be filled with. */
     Offered fills(PreviewRequest request, int index) {
-        return arrangements.planned(request, () -> offered(request, index));
+        Task task = arrangements.task(request);
+        return arrangements.planned(task, () -> offered(task, index));
     }
 
-    private Offered offered(PreviewRequest request, int index) {
-        Arranged arranged = arrangements.arranged(request);
+    private Offered offered(Task task, int index) {
+        Arranged arranged = arrangements.arranged(task);
         int places = arranged.arrangement().placements().size();
         if (index < 0 || index >= places) {
             throw InputException.field("index", "index must be 0 to " + (places - 1) + ", was " + index + ".");
@@ -91,11 +101,12 @@ public class PartService {
 
     /** Fills that vary what the song repeats, as choices. */
     List<FillChoiceRequest> variation(PreviewRequest request) {
-        return arrangements.planned(request, () -> varied(request));
+        Task task = arrangements.task(request);
+        return arrangements.planned(task, () -> varied(task));
     }
 
-    private List<FillChoiceRequest> varied(PreviewRequest request) {
-        Arranged arranged = arrangements.arranged(request);
+    private List<FillChoiceRequest> varied(Task task) {
+        Arranged arranged = arrangements.arranged(task);
         return Variation.of(arranged.arrangement(), arranged.settings()).stream()
                 .map(fill -> {
                     PlacedGrip placed = arranged.arrangement().placements().get(fill.place());
@@ -108,17 +119,15 @@ public class PartService {
     /**
      * The patterns that fit a section, the best first.
      *
-     * @param second who plays beside the first, whose patterns are then ranked
+     * @param second whether the patterns are the second guitar's
      */
-    List<PatternRanking.Fit> patterns(
-            PreviewRequest request, Optional<PreviewRequest> second, String section, List<OwnPattern> own) {
-        return arrangements.planned(request, () -> ranked(request, second, section, own));
+    List<PatternRanking.Fit> patterns(PreviewRequest request, boolean second, String section, List<OwnPattern> own) {
+        Task task = arrangements.task(request);
+        return arrangements.planned(task, () -> ranked(task, second, section, own));
     }
 
-    private List<PatternRanking.Fit> ranked(
-            PreviewRequest request, Optional<PreviewRequest> second, String section, List<OwnPattern> own) {
-        Arranged arranged = second.map(guitar -> arrangements.arrangedBeside(request, guitar))
-                .orElseGet(() -> arrangements.priced(request));
+    private List<PatternRanking.Fit> ranked(Task task, boolean second, String section, List<OwnPattern> own) {
+        Arranged arranged = second ? arrangements.arrangedBeside(task) : arrangements.priced(task);
         List<PickingPattern> all = new ArrayList<>(Patterns.all());
         if (own != null) {
             own.forEach(o -> all.add(o.toPattern()));

@@ -23,11 +23,9 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
-import underhand.chord.ChordFormatException;
 import underhand.format.ChartLimitException;
-import underhand.format.score.ScoreFormatException;
-import underhand.neck.ShapeFormatException;
-import underhand.pitch.PitchFormatException;
+import underhand.input.FormatException;
+import underhand.input.RangeException;
 import underhand.server.storage.StorageException;
 import underhand.work.GivenUpException;
 
@@ -38,28 +36,20 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
     @ExceptionHandler
-    ProblemDetail chord(ChordFormatException e) {
-        return text("No chord", e.getMessage(), e.input(), e.index());
-    }
-
-    @ExceptionHandler
-    ProblemDetail shape(ShapeFormatException e) {
-        return text("No shape", e.getMessage(), e.input(), e.index());
-    }
-
-    @ExceptionHandler
-    ProblemDetail pitch(PitchFormatException e) {
-        return text("No pitch", e.getMessage(), e.input(), e.index());
-    }
-
-    @ExceptionHandler
-    ProblemDetail score(ScoreFormatException e) {
-        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_ENTITY, "File not readable", e.getMessage());
+    ProblemDetail format(FormatException e) {
+        String title = e.input().isPresent() ? "No " + e.what() : "File not readable";
+        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_ENTITY, title, e.getMessage());
         if (e.line() > 0) {
             problem.setProperty("line", e.line());
             problem.setProperty("column", e.column());
         }
+        e.input().ifPresent(input -> problem.setProperty("input", input));
         return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail range(RangeException e) {
+        return about(e.field(), problem(HttpStatus.UNPROCESSABLE_ENTITY, "Input not usable", e.getMessage()));
     }
 
     @ExceptionHandler
@@ -72,12 +62,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail input(InputException e) {
-        ProblemDetail problem = problem(
-                e.status(), e.status() == HttpStatus.NOT_FOUND ? "Not found" : "Input not usable", e.getMessage());
-        if (!e.field().isEmpty()) {
-            problem.setProperty("field", e.field());
-        }
-        return problem;
+        String title = e.status() == HttpStatus.NOT_FOUND ? "Not found" : "Input not usable";
+        return about(e.field(), problem(e.status(), title, e.getMessage()));
     }
 
     @ExceptionHandler
@@ -99,11 +85,6 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     ProblemDetail givenUp(GivenUpException e) {
         return problem(
                 HttpStatus.CONFLICT, "Asked anew", "The same was asked for again, so this answer was not worked out.");
-    }
-
-    @ExceptionHandler
-    ProblemDetail argument(IllegalArgumentException e) {
-        return problem(HttpStatus.UNPROCESSABLE_ENTITY, "Input not usable", String.valueOf(e.getMessage()));
     }
 
     @ExceptionHandler
@@ -200,11 +181,10 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 : "The body is missing or cannot be read; send JSON.";
     }
 
-    private static ProblemDetail text(String title, String detail, String input, int index) {
-        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_ENTITY, title, detail);
-        problem.setProperty("line", 1);
-        problem.setProperty("column", index + 1);
-        problem.setProperty("input", input.length() <= 64 ? input : input.substring(0, 64) + "…");
+    private static ProblemDetail about(String field, ProblemDetail problem) {
+        if (!field.isEmpty()) {
+            problem.setProperty("field", field);
+        }
         return problem;
     }
 

@@ -1,7 +1,6 @@
 package underhand.server.players;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.util.Set;
 import underhand.neck.Guitar;
 import underhand.neck.Tuning;
 import underhand.server.platform.InputException;
@@ -26,7 +25,6 @@ public record GuitarBuild(
         int frets,
         String tuning) {
 
-    private static final Set<String> KINDS = Set.of("acoustic", "nylon", "electric");
     private static final int LONGEST_NAME = 80;
 
     /** @throws RuntimeException naming the field that is out of range */
@@ -34,13 +32,14 @@ public record GuitarBuild(
         if (name == null || name.isBlank() || name.length() > LONGEST_NAME) {
             throw InputException.field("name", "A guitar needs a name of 1 to " + LONGEST_NAME + " characters.");
         }
-        if (kind == null || !KINDS.contains(kind)) {
-            throw InputException.field("kind", "kind must be acoustic, nylon or electric, was \"" + kind + "\".");
-        }
         if (tuning == null) {
             throw InputException.field("tuning", "tuning is missing; write the strings low to high.");
         }
         Tuning.parse(tuning);
-        new Guitar(name, scaleLengthMm, nutSpreadMm, bridgeSpreadMm, frets);
+        toGuitar();
+    }
+
+    Guitar toGuitar() {
+        return new Guitar(Guitar.Kind.parse(kind), scaleLengthMm, nutSpreadMm, bridgeSpreadMm, frets);
     }
 }

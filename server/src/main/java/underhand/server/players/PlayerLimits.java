@@ -72,7 +72,6 @@ public record PlayerLimits(
 
     Player toPlayer() {
         return new Player(
-                name,
                 PairReach.into(FingerSpreads.ADULT.scaledTo(comfortableMm, widestMm), pairs),
                 thumb,
                 changeFactor,

@@ -1,11 +1,14 @@
 package underhand.server.players;
 
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import underhand.hand.Player;
+import underhand.neck.Tuning;
 import underhand.server.platform.InputException;
 import underhand.server.platform.StaleWriteException;
 import underhand.server.storage.Writes;
+import underhand.settings.Performer;
 
 /** Keeps players and guitars; a write over a newer version is refused with both. */
 @Service
@@ -54,6 +57,41 @@ public class PlayerService {
     /** The hand of a stored player. */
     public Player hand(long id) {
         return player(id).view().limits().toPlayer();
+    }
+
+    /**
+     * Who plays on what, by the ids of stored ones or by values; the usual hand and guitar where nothing is sent.
+     *
+     * @throws InputException when there is no such player or guitar, or when both an id and values are sent
+     */
+    public Seat seat(Long playerId, PlayerRequest player, Long guitarId, GuitarRequest guitar) {
+        Optional<PlayerLimits> limits = one(
+                        "player",
+                        Optional.ofNullable(playerId)
+                                .map(id -> player(id).view().limits()),
+                        player)
+                .or(() -> Optional.ofNullable(player).map(PlayerRequest::toLimits));
+        Optional<GuitarBuild> build = one(
+                        "guitar",
+                        Optional.ofNullable(guitarId)
+                                .map(id -> guitar(id).view().build()),
+                        guitar)
+                .or(() -> Optional.ofNullable(guitar).map(GuitarRequest::toBuild));
+        Performer usual = Performer.ADULT;
+        return new Seat(
+                new Performer(
+                        limits.map(PlayerLimits::toPlayer).orElse(usual.player()),
+                        limits.map(l -> l.houseRules().toRules()).orElse(usual.rules()),
+                        build.map(GuitarBuild::toGuitar).orElse(usual.guitar()),
+                        build.map(b -> Tuning.parse(b.tuning()))),
+                limits.map(PlayerLimits::leftHanded).orElse(false));
+    }
+
+    private static <T> Optional<T> one(String field, Optional<T> stored, Object values) {
+        if (stored.isPresent() && values != null) {
+            throw InputException.field(field, "Send " + field + "Id, or " + field + " with values, not both.");
+        }
+        return stored;
     }
 
     private PlayerEntity player(long id) {

@@ -9,6 +9,7 @@ import underhand.server.arrangements.FillChoiceRequest;
 import underhand.server.arrangements.LockRequest;
 import underhand.server.arrangements.PatternChoiceRequest;
 import underhand.server.arrangements.ReadingChoiceRequest;
+import underhand.server.arrangements.SecondGuitar;
 import underhand.server.platform.InputException;
 import underhand.server.players.HouseRulesRequest;
 import underhand.settings.ArrangementSettings;
@@ -42,21 +43,6 @@ record Decisions(
         @Schema(nullable = true) Long guitarId,
         HouseRulesRequest houseRules,
         @Schema(nullable = true) SecondGuitar second) {
-
-    /**
-     * Who plays a second guitar beside the first.
-     *
-     * @param playerId null for an adult hand
-     * @param guitarId null for a steel-string acoustic
-     * @param capo null for the fret with the least effort
-     * @param patterns what its right hand plays; null for what the first guitar's does
-     */
-    record SecondGuitar(
-            int rung,
-            @Schema(nullable = true) Integer capo,
-            @Schema(nullable = true) Long playerId,
-            @Schema(nullable = true) Long guitarId,
-            @Schema(nullable = true) List<PatternChoiceRequest> patterns) {}
 
     private static final int OCTAVE = 12;
 
