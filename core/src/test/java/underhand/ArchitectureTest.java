@@ -17,6 +17,7 @@ class ArchitectureTest {
     /** The rooms in the order in which a song goes through them. */
     private static final List<String> ROOMS = List.of(
             "work",
+            "input",
             "table",
             "pitch",
             "chord",
@@ -29,6 +30,7 @@ class ArchitectureTest {
             "picking",
             "settings",
             "repertoire",
+            "solve",
             "arrange",
             "fill",
             "part",
@@ -77,6 +79,7 @@ class ArchitectureTest {
                     "underhand.harmony..",
                     "underhand.settings..",
                     "underhand.repertoire..",
+                    "underhand.solve..",
                     "underhand.arrange..");
 
     @ArchTest

@@ -2,12 +2,21 @@ package underhand.arrange;
 
 import java.util.List;
 import java.util.Optional;
+import underhand.hand.Parameters;
 import underhand.harmony.HarmonyReader;
+import underhand.neck.Fretboard;
 import underhand.pitch.Key;
+import underhand.settings.ArrangementSettings;
+import underhand.solve.Budget;
+import underhand.solve.PlacedGrip;
+import underhand.solve.TimedChange;
 
 /**
  * A chart with the decisions taken on it and the part that follows from them.
  *
+ * @param settings what was asked; the capo may be open in them
+ * @param board the neck above the capo
+ * @param parameters the numbers it was worked out with
  * @param key sounding key
  * @param sections the chart's sections in order, each with its sounding key
  * @param capo fret the capo sits at
@@ -19,6 +28,9 @@ import underhand.pitch.Key;
  * @param budget what was left out of the search for this part; empty when no part has less effort
  */
 public record Arrangement(
+        ArrangementSettings settings,
+        Fretboard board,
+        Parameters parameters,
         Key key,
         List<HarmonyReader.SectionKey> sections,
         int tempo,

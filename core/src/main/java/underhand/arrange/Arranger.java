@@ -6,12 +6,16 @@ import java.util.function.Function;
 import underhand.chart.Chart;
 import underhand.hand.Parameters;
 import underhand.input.RangeException;
-import underhand.neck.Fretboard;
 import underhand.repertoire.Beginner;
 import underhand.repertoire.KnownGrips;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.FrettingHand;
 import underhand.settings.HouseRule;
+import underhand.solve.Companion;
+import underhand.solve.GripStore;
+import underhand.solve.PartSolver;
+import underhand.solve.SolvedPart;
+import underhand.solve.Song;
 
 /**
  * Turns a chart into an arrangement. The same inputs give the same arrangement, whatever its store knows.
@@ -76,15 +80,11 @@ public final class Arranger {
      * pitches.
      *
      * @param first the first guitar's part of the same chart
-     * @param firstSettings the settings it was made with
      */
-    public SecondPart second(
-            Chart chart, Arrangement first, ArrangementSettings firstSettings, ArrangementSettings settings) {
-        Fretboard firstBoard = new Fretboard(firstSettings.guitar(), firstSettings.tuning(), first.capo());
-        Companion companion = new Companion(first, firstBoard, parameters);
+    public SecondPart second(Chart chart, Arrangement first, ArrangementSettings settings) {
+        Companion companion = new Companion(first.placements(), first.board(), parameters);
         Arrangement second = sweep(chart, settings, Optional.of(companion)).at(settings.capo());
-        Fretboard board = new Fretboard(settings.guitar(), settings.tuning(), second.capo());
-        return new SecondPart(second, companion.overlap(second.placements(), board));
+        return new SecondPart(second, companion.overlap(second.placements(), second.board()));
     }
 
     private Sweep sweep(Chart chart, ArrangementSettings settings, Optional<Companion> companion) {
@@ -97,6 +97,7 @@ public final class Arranger {
         return new Sweep(
                 song,
                 settings,
+                parameters,
                 highest,
                 capo -> solving(song, settings, capo, companion, PartSolver::sketch),
                 capo -> solving(song, settings, capo, companion, PartSolver::solve),

@@ -2,6 +2,7 @@ package underhand.arrange;
 
 import java.util.List;
 import java.util.Optional;
+import underhand.solve.TimedChange;
 
 /**
  * What a capo position would mean for the whole song.

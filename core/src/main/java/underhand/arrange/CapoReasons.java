@@ -7,6 +7,8 @@ import java.util.Locale;
 import java.util.Optional;
 import underhand.hand.EffortTerm;
 import underhand.repertoire.RatedGrip;
+import underhand.solve.SolvedPart;
+import underhand.solve.TimedChange;
 
 /** Puts into words what a capo position means for a part. */
 final class CapoReasons {

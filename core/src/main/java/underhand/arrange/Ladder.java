@@ -18,6 +18,8 @@ import underhand.settings.ArrangementSettings;
 import underhand.settings.HouseRule;
 import underhand.settings.ReadingChoice;
 import underhand.settings.ReadingChoice.Stand;
+import underhand.solve.PlacedGrip;
+import underhand.solve.TimedChange;
 
 /**
  * The ladder of one song: the same chart on all five rungs, each adding something to the rung below.
@@ -90,14 +92,12 @@ public final class Ladder {
     private final Chart chart;
     private final HarmonyReader harmony;
     private final ArrangementSettings settings;
-    private final LadderWords words;
 
     private Ladder(Arranger arranger, Chart chart, ArrangementSettings settings) {
         this.arranger = arranger;
         this.chart = chart;
         this.harmony = HarmonyReader.of(chart);
         this.settings = settings;
-        this.words = new LadderWords(settings);
     }
 
     /** The five rungs of a chart, the first first. Locks and readings of the settings are left out. */
@@ -135,7 +135,7 @@ public final class Ladder {
         for (LadderStep step : tried.get(chosen.size())) {
             LadderStep below = chosen.isEmpty() ? null : chosen.get(chosen.size() - 1);
             chosen.add(step.withAdds(
-                    words.adds(Optional.ofNullable(below).map(LadderStep::arrangement), step.arrangement())));
+                    LadderWords.adds(Optional.ofNullable(below).map(LadderStep::arrangement), step.arrangement())));
             found = faults(chosen) < found.faults() ? best(tried, chosen, found) : found;
             chosen.remove(chosen.size() - 1);
         }

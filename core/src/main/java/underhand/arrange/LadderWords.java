@@ -15,10 +15,8 @@ import underhand.chord.ChordType;
 import underhand.harmony.Reading;
 import underhand.harmony.Rules;
 import underhand.neck.Fretboard;
-import underhand.neck.Guitar;
-import underhand.neck.Tuning;
 import underhand.repertoire.RatedGrip;
-import underhand.settings.ArrangementSettings;
+import underhand.solve.PlacedGrip;
 
 /** Says what one arrangement of a song adds to another. */
 final class LadderWords {
@@ -30,14 +28,6 @@ final class LadderWords {
 
     /** The neck counts as new when it goes on for so many frets. */
     private static final int FRETS_ON = 3;
-
-    private final Guitar guitar;
-    private final Tuning tuning;
-
-    LadderWords(ArrangementSettings settings) {
-        this.guitar = settings.guitar();
-        this.tuning = settings.tuning();
-    }
 
     private static Map<String, String> families() {
         Map<String, String> words = new LinkedHashMap<>();
@@ -52,8 +42,10 @@ final class LadderWords {
         return words;
     }
 
+    private LadderWords() {}
+
     /** One sentence; empty when nothing is new. */
-    String adds(Optional<Arrangement> below, Arrangement above) {
+    static String adds(Optional<Arrangement> below, Arrangement above) {
         if (below.isEmpty()) {
             return "Starts with " + count(shapes(above).size(), "shape") + ".";
         }
@@ -112,7 +104,7 @@ final class LadderWords {
     }
 
     /** Families of shapes of which the part below has none, each with its first shape. */
-    private void shapes(List<String> news, Arrangement below, Arrangement above) {
+    private static void shapes(List<String> news, Arrangement below, Arrangement above) {
         Set<String> known = tagged(below).keySet();
         Map<String, String> fresh = tagged(above);
         FAMILIES.forEach((tag, words) -> {
@@ -123,8 +115,8 @@ final class LadderWords {
     }
 
     /** First grip of each family in a part, by its tag; an open chord is known as one, whatever its voicing. */
-    private Map<String, String> tagged(Arrangement part) {
-        Fretboard board = new Fretboard(guitar, tuning, part.capo());
+    private static Map<String, String> tagged(Arrangement part) {
+        Fretboard board = part.board();
         Map<String, String> first = new LinkedHashMap<>();
         for (PlacedGrip placed : part.placements()) {
             placed.grip().ifPresent(grip -> {

@@ -9,11 +9,15 @@ import java.util.function.IntFunction;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import underhand.chart.Chart;
+import underhand.hand.Parameters;
 import underhand.harmony.HarmonyReader;
 import underhand.harmony.Reading;
 import underhand.harmony.Rules;
+import underhand.neck.Fretboard;
 import underhand.repertoire.SharedLock;
 import underhand.settings.ArrangementSettings;
+import underhand.solve.SolvedPart;
+import underhand.solve.Song;
 import underhand.work.Work;
 
 /**
@@ -26,6 +30,7 @@ public final class Sweep {
 
     private final Song song;
     private final ArrangementSettings settings;
+    private final Parameters parameters;
     private final List<Once<SolvedPart>> parts;
     private final List<Once<SolvedPart>> priced;
     private final Once<Ruler> ruler = new Once<>(this::compared);
@@ -68,12 +73,14 @@ public final class Sweep {
     Sweep(
             Song song,
             ArrangementSettings settings,
+            Parameters parameters,
             int highestCapo,
             IntFunction<SolvedPart> sketcher,
             IntFunction<SolvedPart> solver,
             Forcing forcing) {
         this.song = song;
         this.settings = settings;
+        this.parameters = parameters;
         this.forcing = forcing;
         this.parts = byCapo(highestCapo, sketcher);
         this.priced = byCapo(highestCapo, solver);
@@ -142,6 +149,9 @@ public final class Sweep {
 
     private Arrangement arrangement(SolvedPart chosen, Ruler tried, boolean swept) {
         return new Arrangement(
+                settings,
+                new Fretboard(settings.guitar(), settings.tuning(), chosen.capo()),
+                parameters,
                 song.key(),
                 song.harmony().sections(),
                 song.tempo(),

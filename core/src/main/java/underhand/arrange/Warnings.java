@@ -8,6 +8,9 @@ import java.util.Map;
 import underhand.arrange.Warning.Kind;
 import underhand.hand.EffortTerm;
 import underhand.hand.Rung;
+import underhand.solve.PlacedGrip;
+import underhand.solve.SolvedPart;
+import underhand.solve.TimedChange;
 
 /** Finds what a player should be told about a part. */
 final class Warnings {

@@ -5,12 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import underhand.arrange.Arrangement;
-import underhand.arrange.PlacedGrip;
 import underhand.fill.Sketch.Moment;
 import underhand.hand.FingeringSearch;
 import underhand.hand.Grip;
 import underhand.hand.HandEffort;
-import underhand.hand.Parameters;
 import underhand.move.ChangeModel;
 import underhand.neck.Fretboard;
 import underhand.picking.PatternRun;
@@ -19,6 +17,7 @@ import underhand.settings.ArrangementSettings;
 import underhand.settings.Filling;
 import underhand.settings.HouseRule;
 import underhand.settings.Setting;
+import underhand.solve.PlacedGrip;
 
 /** Proposes fills where there is room for them, the best in time first. */
 public final class Fills {
@@ -38,14 +37,14 @@ public final class Fills {
     private final FillFingers fingers;
     private final double beatSeconds;
 
-    public Fills(Arrangement arrangement, ArrangementSettings settings) {
+    public Fills(Arrangement arrangement) {
         this.arrangement = arrangement;
-        this.settings = settings;
-        this.board = new Fretboard(settings.guitar(), settings.tuning(), arrangement.capo());
+        this.settings = arrangement.settings();
+        this.board = arrangement.board();
         this.fingers = new FillFingers(
                 new FingeringSearch(board, settings.rung(), settings.player()),
-                new HandEffort(board, settings.player(), Parameters.STANDARD),
-                new ChangeModel(board, settings.rung(), settings.player(), Parameters.STANDARD));
+                new HandEffort(board, settings.player(), arrangement.parameters()),
+                new ChangeModel(board, settings.rung(), settings.player(), arrangement.parameters()));
         this.beatSeconds = 60.0 / arrangement.tempo();
     }
 

@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import underhand.arrange.PlacedGrip;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Grip;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.pitch.Key;
+import underhand.solve.PlacedGrip;
 
 /**
  * The room at the end of a chord, with the grips on both its sides.

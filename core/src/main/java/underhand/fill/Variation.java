@@ -4,8 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import underhand.arrange.Arrangement;
-import underhand.arrange.PlacedGrip;
-import underhand.settings.ArrangementSettings;
+import underhand.solve.PlacedGrip;
 
 /**
  * Varies what is repeated: a fill at the end of every fourth bar of a section that comes again, never one that the rung does
@@ -18,8 +17,8 @@ public final class Variation {
     private Variation() {}
 
     /** Fills for the places of a part that repeat earlier ones; none where nothing is repeated or nothing fits. */
-    public static List<Fill> of(Arrangement arrangement, ArrangementSettings settings) {
-        Fills fills = new Fills(arrangement, settings);
+    public static List<Fill> of(Arrangement arrangement) {
+        Fills fills = new Fills(arrangement);
         List<Fill> chosen = new ArrayList<>();
         List<PlacedGrip> places = arrangement.placements();
         String before = "";

@@ -98,4 +98,17 @@ public final class Fretboard {
     public int midi(int string, int fret) {
         return open[string] + fret;
     }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Fretboard board
+                && capo == board.capo
+                && guitar.equals(board.guitar)
+                && tuning.equals(board.tuning);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(guitar, tuning, capo);
+    }
 }

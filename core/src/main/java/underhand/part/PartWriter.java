@@ -12,7 +12,6 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import underhand.arrange.Arrangement;
-import underhand.arrange.PlacedGrip;
 import underhand.fill.Fill;
 import underhand.fill.FillNote;
 import underhand.fill.Technique;
@@ -33,6 +32,7 @@ import underhand.picking.Step.Strum;
 import underhand.picking.Step.Weight;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.HouseRule;
+import underhand.solve.PlacedGrip;
 
 /**
  * Strikes the grips of an arrangement by its patterns and fills. A pattern that is faster than the rung's hand is replaced
@@ -53,18 +53,18 @@ public final class PartWriter {
     private final List<Strike> strikes = new ArrayList<>();
     private final Set<String> notices = new LinkedHashSet<>();
 
-    private PartWriter(Arrangement arrangement, ArrangementSettings settings, List<Fill> fills) {
+    private PartWriter(Arrangement arrangement, List<Fill> fills) {
         this.arrangement = arrangement;
-        this.settings = settings;
-        this.board = new Fretboard(settings.guitar(), settings.tuning(), arrangement.capo());
+        this.settings = arrangement.settings();
+        this.board = arrangement.board();
         this.limit = RightHandLimit.of(settings.rung());
         this.beatSeconds = 60.0 / arrangement.tempo();
         fills.forEach(f -> this.fills.put(f.place(), f));
     }
 
     /** @param fills at most one a place; the last of several is played */
-    public static Part write(Arrangement arrangement, ArrangementSettings settings, List<Fill> fills) {
-        return new PartWriter(arrangement, settings, fills).write();
+    public static Part write(Arrangement arrangement, List<Fill> fills) {
+        return new PartWriter(arrangement, fills).write();
     }
 
     private Part write() {

@@ -10,9 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import underhand.arrange.Arrangement;
-import underhand.arrange.PlacedGrip;
-import underhand.arrange.PlacedGrip.Alternative;
-import underhand.arrange.TimedChange;
 import underhand.chart.Metre;
 import underhand.hand.Grip;
 import underhand.neck.Fretboard;
@@ -25,6 +22,9 @@ import underhand.picking.School;
 import underhand.picking.Step;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.Setting;
+import underhand.solve.PlacedGrip;
+import underhand.solve.PlacedGrip.Alternative;
+import underhand.solve.TimedChange;
 
 /**
  * The patterns that fit a section, the best first, each with its reasons: metre, tempo, rung, with whom it is played, the
@@ -70,11 +70,11 @@ public final class PatternRanking {
      */
     public record Break(int place, String words, Optional<Alternative> better) {}
 
-    private PatternRanking(Arrangement arrangement, ArrangementSettings settings, List<PlacedGrip> places) {
+    private PatternRanking(Arrangement arrangement, List<PlacedGrip> places) {
         this.arrangement = arrangement;
-        this.settings = settings;
+        this.settings = arrangement.settings();
         this.places = places;
-        this.board = new Fretboard(settings.guitar(), settings.tuning(), arrangement.capo());
+        this.board = arrangement.board();
         this.metre = places.get(0).placed().metre();
         arrangement.changes().forEach(c -> changes.put(c.from(), c));
     }
@@ -84,8 +84,7 @@ public final class PatternRanking {
      *
      * @param patterns those that ship and the player's own
      */
-    public static List<Fit> of(
-            Arrangement arrangement, ArrangementSettings settings, String section, List<PickingPattern> patterns) {
+    public static List<Fit> of(Arrangement arrangement, String section, List<PickingPattern> patterns) {
         List<PlacedGrip> places = arrangement.placements().stream()
                 .filter(p -> p.placed().section().equals(section))
                 .filter(p -> p.grip().isPresent())
@@ -93,7 +92,7 @@ public final class PatternRanking {
         if (places.isEmpty()) {
             return List.of();
         }
-        PatternRanking ranking = new PatternRanking(arrangement, settings, places);
+        PatternRanking ranking = new PatternRanking(arrangement, places);
         Stream<PickingPattern> beat = Stream.of(PickingPattern.beat(ranking.metre));
         boolean listed = patterns.stream()
                 .anyMatch(p -> p.metre().equals(ranking.metre)

@@ -2,11 +2,11 @@ package underhand.part;
 
 import java.util.Optional;
 import java.util.stream.Stream;
-import underhand.arrange.PlacedGrip;
 import underhand.chord.ChordSymbol;
 import underhand.pitch.Key;
 import underhand.pitch.Note;
 import underhand.pitch.SpelledPitch;
+import underhand.solve.PlacedGrip;
 
 /**
  * How the notes of a part are written: tones of a chord as the chord spells them, all others as the key does. Double sharps

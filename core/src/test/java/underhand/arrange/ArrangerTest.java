@@ -29,6 +29,7 @@ import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
 import underhand.settings.Lock;
 import underhand.settings.Setting;
+import underhand.solve.PlacedGrip;
 
 class ArrangerTest {
 

@@ -26,6 +26,7 @@ import underhand.repertoire.VoiceLeading;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.HouseRules;
 import underhand.settings.Setting;
+import underhand.solve.PartSolver;
 
 /** The part of random small songs against every row of grips there is, priced here anew; and against JGraphT. */
 class ExhaustiveSongTest {

@@ -36,14 +36,12 @@ class LadderWordsTest {
             """)
     void adds_oneChordPlayedTwoWays_namesWhatIsNew(
             String below, String low, int lowCapo, String above, String high, int highCapo, String sentence) {
-        assertEquals(
-                sentence,
-                new LadderWords(SETTINGS).adds(Optional.of(part(below, low, lowCapo)), part(above, high, highCapo)));
+        assertEquals(sentence, LadderWords.adds(Optional.of(part(below, low, lowCapo)), part(above, high, highCapo)));
     }
 
     @ParameterizedTest
     @CsvSource({"C,x32010,Starts with 1 shape."})
     void adds_lowestRung_countsItsShapes(String chord, String shape, String sentence) {
-        assertEquals(sentence, new LadderWords(SETTINGS).adds(Optional.empty(), part(chord, shape, 0)));
+        assertEquals(sentence, LadderWords.adds(Optional.empty(), part(chord, shape, 0)));
     }
 }

@@ -7,6 +7,8 @@ import java.util.stream.IntStream;
 import underhand.hand.Parameters;
 import underhand.hand.Textbook;
 import underhand.repertoire.RatedGrip;
+import underhand.solve.PlacedGrip;
+import underhand.solve.SolvedPart;
 
 /**
  * Fits the sound's, the habit's and the change's part of {@code effort-parameters.csv} to {@code teacher-parts.tsv}: a

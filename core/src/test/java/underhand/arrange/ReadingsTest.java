@@ -26,6 +26,7 @@ import underhand.settings.MajorBarre;
 import underhand.settings.ReadingChoice;
 import underhand.settings.ReadingChoice.Stand;
 import underhand.settings.Setting;
+import underhand.solve.PlacedGrip;
 
 /** Readings in the route: accepted, pinned, refused, priced; and what each house rule changes. */
 class ReadingsTest {

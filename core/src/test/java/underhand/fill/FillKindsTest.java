@@ -15,7 +15,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import underhand.arrange.Arrangement;
 import underhand.arrange.Arranger;
-import underhand.arrange.PlacedGrip;
 import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
 import underhand.neck.Fretboard;
@@ -25,6 +24,7 @@ import underhand.pitch.Mode;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
+import underhand.solve.PlacedGrip;
 
 /** What each kind of fill is, in every key: the facts of the trade (common practice), checked on every fill proposed. */
 class FillKindsTest {
@@ -83,7 +83,7 @@ class FillKindsTest {
     @MethodSource("songs")
     void everyFill_isWhatItsNameSays(Song song) {
         Arrangement arrangement = song.arrangement();
-        Fills fills = new Fills(arrangement, song.settings());
+        Fills fills = new Fills(arrangement);
         Fretboard board =
                 new Fretboard(song.settings().guitar(), song.settings().tuning(), 0);
         int seen = 0;
@@ -184,7 +184,7 @@ class FillKindsTest {
                 .withCapo(0);
         Chart chart =
                 ChartTextReader.read("key: " + key + "\ntempo: 60\n" + chords).chart();
-        Fills fills = new Fills(new Arranger().arrange(chart, settings), settings);
+        Fills fills = new Fills(new Arranger().arrange(chart, settings));
         assertTrue(
                 fills.at(place).fills().stream().noneMatch(f -> f.id().startsWith(kind)),
                 kind + " in spite of: " + why);
@@ -204,7 +204,7 @@ class FillKindsTest {
         Chart chart = ChartTextReader.read("key: C\ntempo: 60\n[A]\n| C | Am | F | G |\n[B]\n| C | G | C |")
                 .chart();
         Arrangement arrangement = new Arranger().arrange(chart, settings);
-        Fills fills = new Fills(arrangement, settings);
+        Fills fills = new Fills(arrangement);
         for (PlacedGrip place : arrangement.placements()) {
             for (Fill fill : fills.at(place.index()).fills()) {
                 String kind = fill.id().replaceAll(":.*", "");
@@ -217,7 +217,7 @@ class FillKindsTest {
     void shortChord_hasNoRoom_andSaysSo() {
         ArrangementSettings settings = ArrangementSettings.ofRung(4).withCapo(0);
         Chart chart = ChartTextReader.read("key: C\n| C . . G | N.C. | F |").chart();
-        Fills fills = new Fills(new Arranger().arrange(chart, settings), settings);
+        Fills fills = new Fills(new Arranger().arrange(chart, settings));
         assertTrue(fills.at(1).refusal().contains("less than two beats"));
         assertTrue(fills.at(2).refusal().contains("Nothing is played here"));
         assertFalse(fills.at(0).fills().isEmpty());

@@ -81,9 +81,9 @@ class NotationTest {
         ArrangementSettings picked =
                 pattern == null ? settings : settings.withPatterns(PatternPlan.of(PartTest.pattern(pattern)));
         Arrangement arrangement = new Arranger().arrange(chart, picked);
-        List<Fill> fills = new Fills(arrangement, picked)
+        List<Fill> fills = new Fills(arrangement)
                 .at(0).fills().stream().filter(f -> f.id().equals(fill)).toList();
-        String written = Notation.of(PartWriter.write(arrangement, picked, fills)).stream()
+        String written = Notation.of(PartWriter.write(arrangement, fills)).stream()
                 .map(bar -> bar.events().stream().map(NotationTest::fingers).collect(Collectors.joining(" ")))
                 .collect(Collectors.joining(" | "));
         assertEquals(expected, written);
@@ -98,7 +98,7 @@ class NotationTest {
         ArrangementSettings settings =
                 ArrangementSettings.ofRung(3).withPatterns(PatternPlan.of(PartTest.pattern(pattern)));
         Arrangement arrangement = new Arranger().arrange(PartTest.chart("key: E\ntempo: 100\n| E5 | A5 |"), settings);
-        String found = Notation.of(PartWriter.write(arrangement, settings, List.of())).stream()
+        String found = Notation.of(PartWriter.write(arrangement, List.of())).stream()
                 .map(bar -> bar.palmMuted().stream()
                         .map(run -> run.first() + "-" + run.last())
                         .collect(Collectors.joining(" ")))

@@ -18,7 +18,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import underhand.arrange.Arrangement;
 import underhand.arrange.Arranger;
-import underhand.arrange.PlacedGrip;
 import underhand.chart.Chart;
 import underhand.fill.Fill;
 import underhand.fill.FillNote;
@@ -38,6 +37,7 @@ import underhand.settings.Filling;
 import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
 import underhand.settings.Setting;
+import underhand.solve.PlacedGrip;
 
 /** Grips struck by a right hand: what every part holds to, whatever the chart, the rung and the pattern. */
 class PartTest {
@@ -55,7 +55,7 @@ class PartTest {
     }
 
     private static Part part(Chart chart, ArrangementSettings settings) {
-        return PartWriter.write(ARRANGER.arrange(chart, settings), settings, List.of());
+        return PartWriter.write(ARRANGER.arrange(chart, settings), List.of());
     }
 
     /** A random song: metre, tempo, chords of a bar, half a bar, or an odd part of it. */
@@ -88,7 +88,7 @@ class PartTest {
                         .withHouseRules(
                                 HouseRules.NONE.with(HouseRule.CAPO, false).with(HouseRule.PICKING_HAND, school));
                 Arrangement arrangement = ARRANGER.arrange(chart, with);
-                Fills fills = new Fills(arrangement, with);
+                Fills fills = new Fills(arrangement);
                 List<Fill> chosen = new ArrayList<>();
                 for (PlacedGrip place : arrangement.placements()) {
                     List<Fill> offered = fills.at(place.index()).fills();
@@ -96,8 +96,8 @@ class PartTest {
                         chosen.add(offered.get(random.nextInt(offered.size())));
                     }
                 }
-                checkHand(PartWriter.write(arrangement, with, List.of()), with, "seed " + seed + " " + pattern);
-                Part filled = PartWriter.write(arrangement, with, chosen);
+                checkHand(PartWriter.write(arrangement, List.of()), with, "seed " + seed + " " + pattern);
+                Part filled = PartWriter.write(arrangement, chosen);
                 checkHand(filled, with, "filled, seed " + seed + " " + pattern);
                 checkStrings(filled, with);
                 NotationTest.check(filled);
@@ -287,7 +287,7 @@ class PartTest {
     }
 
     private static Fills.Offer offers(Chart chart, ArrangementSettings settings, int place) {
-        return new Fills(ARRANGER.arrange(chart, settings), settings).at(place);
+        return new Fills(ARRANGER.arrange(chart, settings)).at(place);
     }
 
     /** Where the grip before and after allow it, common practice; notes low to high in time as MIDI numbers. */
@@ -338,7 +338,7 @@ class PartTest {
         Chart chart = chart("key: C\ntempo: 60\n[Verse]\n| C | Am | F | G7 | Em | Dm7 |\n[Chorus]\n| F#m7 | Gm7 | C |");
         ArrangementSettings settings = ArrangementSettings.ofRung(5).withCapo(0);
         Arrangement arrangement = ARRANGER.arrange(chart, settings);
-        Fills fills = new Fills(arrangement, settings);
+        Fills fills = new Fills(arrangement);
         for (int place = 0; place < arrangement.placements().size(); place++) {
             fills.at(place).fills().forEach(f -> kinds.add(f.id().replaceAll(":.*", "")));
         }
@@ -352,12 +352,12 @@ class PartTest {
         Chart chart = chart("key: C\ntempo: 60\n| F#m7 | Gm7 | C |");
         ArrangementSettings settings = ArrangementSettings.ofRung(5).withCapo(0);
         Arrangement arrangement = ARRANGER.arrange(chart, settings);
-        Fills fills = new Fills(arrangement, settings);
+        Fills fills = new Fills(arrangement);
         for (int place = 0; place < 2; place++) {
             Optional<Fill> slide = fills.named(place, "slide-in");
             if (slide.isPresent()) {
                 int after = place + 1;
-                Part part = PartWriter.write(arrangement, settings, List.of(slide.get()));
+                Part part = PartWriter.write(arrangement, List.of(slide.get()));
                 Strike reached = part.strikes().stream()
                         .filter(s -> s.place() == after)
                         .findFirst()
@@ -378,15 +378,15 @@ class PartTest {
         Chart chart = chart("key: C\ntempo: 70\n" + verse + "[Chorus]\n| F | G |\n" + verse);
         ArrangementSettings settings = ArrangementSettings.ofRung(4).withCapo(0);
         Arrangement arrangement = ARRANGER.arrange(chart, settings);
-        List<Fill> varied = Variation.of(arrangement, settings);
+        List<Fill> varied = Variation.of(arrangement);
         assertFalse(varied.isEmpty());
         for (Fill fill : varied) {
             assertTrue(fill.place() >= 10, "only the second verse is varied: " + fill);
             assertTrue(fill.isInTime(), fill.toString());
         }
-        assertEquals(List.of(), Variation.of(ARRANGER.arrange(chart("key: C\n| C | F | G | C |"), settings), settings));
-        Part plain = PartWriter.write(arrangement, settings, List.of());
-        Part second = PartWriter.write(arrangement, settings, varied);
+        assertEquals(List.of(), Variation.of(ARRANGER.arrange(chart("key: C\n| C | F | G | C |"), settings)));
+        Part plain = PartWriter.write(arrangement, List.of());
+        Part second = PartWriter.write(arrangement, varied);
         assertFalse(plain.strikes().equals(second.strikes()));
     }
 
@@ -396,7 +396,7 @@ class PartTest {
     void fills_atAnyTempo_sayHowMuchTimeTheyHave(int tempo) {
         Chart chart = chart("key: G\ntempo: " + tempo + "\n| G | C | D7 | Em | Am | D | G |");
         ArrangementSettings settings = ArrangementSettings.ofRung(4).withCapo(0);
-        Fills fills = new Fills(ARRANGER.arrange(chart, settings), settings);
+        Fills fills = new Fills(ARRANGER.arrange(chart, settings));
         for (int place = 0; place < 7; place++) {
             List<Fill> offered = fills.at(place).fills();
             boolean late = false;

@@ -29,7 +29,7 @@ class PatternRankingTest {
     void ranking_fitsMetreTempoAndRung_andSaysWhatBreaks() {
         ArrangementSettings settings = ArrangementSettings.ofRung(3).withCapo(0);
         Arrangement arrangement = ARRANGER.arrange(chart("key: C\ntempo: 90\n[Verse]\n| C | G | Am | F |"), settings);
-        List<PatternRanking.Fit> fits = PatternRanking.of(arrangement, settings, "Verse", Patterns.all());
+        List<PatternRanking.Fit> fits = PatternRanking.of(arrangement, "Verse", Patterns.all());
         assertTrue(fits.size() >= 10);
         fits.forEach(f -> {
             assertEquals(4, f.pattern().metre().beats());
@@ -42,7 +42,6 @@ class PatternRankingTest {
         ArrangementSettings triads = settings.withLocks(List.of(new Lock.OnShape(1, 0, Shape.parse("xxx003"))));
         List<PatternRanking.Fit> broken = PatternRanking.of(
                 ARRANGER.priced(chart("key: C\ntempo: 90\n[Verse]\n| C | G | Am | F |"), triads),
-                triads,
                 "Verse",
                 Patterns.all());
         PatternRanking.Break breaks = broken.stream()
@@ -60,7 +59,7 @@ class PatternRankingTest {
     void ranking_withASinger_prefersPickedStrings() {
         ArrangementSettings settings = ArrangementSettings.ofRung(2).withCapo(0).withSetting(Setting.SINGER);
         Arrangement arrangement = ARRANGER.arrange(chart("key: C\ntempo: 60\n| C | G | Am | F |"), settings);
-        assertFalse(PatternRanking.of(arrangement, settings, "", Patterns.all())
+        assertFalse(PatternRanking.of(arrangement, "", Patterns.all())
                 .get(0)
                 .pattern()
                 .isStrummed());

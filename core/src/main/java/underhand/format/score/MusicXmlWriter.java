@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import underhand.arrange.PlacedGrip;
 import underhand.chart.Metre;
 import underhand.chord.ChordSymbol;
 import underhand.fill.Technique;
@@ -20,6 +19,7 @@ import underhand.picking.Step.Weight;
 import underhand.pitch.Mode;
 import underhand.pitch.Pitch;
 import underhand.pitch.SpelledPitch;
+import underhand.solve.PlacedGrip;
 
 /**
  * Writes MusicXML 4.0 (W3C Music Notation Community Group, 2021), score-partwise: a tab staff for each guitar with its

@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import underhand.arrange.Arrangement;
-import underhand.arrange.PlacedGrip;
-import underhand.arrange.TimedChange;
 import underhand.hand.Grip;
 import underhand.hand.Hold;
 import underhand.move.FingerAct;
 import underhand.neck.Fretboard;
+import underhand.solve.PlacedGrip;
+import underhand.solve.TimedChange;
 
 /**
  * Draws the hand road: the song from left to right, the neck from the capo upwards to true scale, every finger a thread to
@@ -30,19 +30,18 @@ public final class RoadSvg {
     private final Handedness handedness;
     private final int highest;
 
-    private RoadSvg(Arrangement arrangement, Fretboard board, Handedness handedness) {
+    private RoadSvg(Arrangement arrangement, Handedness handedness) {
         this.handedness = handedness;
         this.arrangement = arrangement;
-        this.board = board;
+        this.board = arrangement.board();
         this.highest = arrangement.placements().stream()
                 .flatMap(p -> p.grip().stream())
                 .mapToInt(g -> g.grip().shape().highestFret())
                 .reduce(FEWEST_FRETS, Math::max);
     }
 
-    /** @param board the neck with its capo where the arrangement has it */
-    public static String write(String title, Arrangement arrangement, Fretboard board, Handedness handedness) {
-        return new RoadSvg(arrangement, board, handedness).write(title);
+    public static String write(String title, Arrangement arrangement, Handedness handedness) {
+        return new RoadSvg(arrangement, handedness).write(title);
     }
 
     private String write(String title) {

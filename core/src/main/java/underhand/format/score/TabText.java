@@ -3,7 +3,6 @@ package underhand.format.score;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
-import underhand.arrange.PlacedGrip;
 import underhand.hand.Grip;
 import underhand.part.Notation;
 import underhand.part.Notation.Event;
@@ -12,6 +11,7 @@ import underhand.part.PlayedNote;
 import underhand.picking.Finger;
 import underhand.picking.Step.Direction;
 import underhand.picking.Step.Weight;
+import underhand.solve.PlacedGrip;
 
 /**
  * Writes a part as plain tab: its grips with the fingers of the left hand, then a line a string, the highest on top, frets from the capo, the chords as played above and the

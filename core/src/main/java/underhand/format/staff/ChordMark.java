@@ -2,7 +2,7 @@ package underhand.format.staff;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
-import underhand.arrange.PlacedGrip;
+import underhand.solve.PlacedGrip;
 
 /** A chord over the staff with its barre as players write it: B and the fret in Roman numerals, {@code F BI}. */
 public final class ChordMark {

@@ -174,11 +174,7 @@ class MusicXmlSignsTest {
                                 .chart(),
                         settings);
         ScoredPart scored = new ScoredPart(
-                "Guitar",
-                PartWriter.write(arrangement, settings, List.of()),
-                settings.tuning(),
-                false,
-                Handedness.RIGHT);
+                "Guitar", PartWriter.write(arrangement, List.of()), settings.tuning(), false, Handedness.RIGHT);
         ScorePartwise score = (ScorePartwise) Marshalling.unmarshal(new ByteArrayInputStream(
                 MusicXmlWriter.write("t", List.of(scored)).getBytes(StandardCharsets.UTF_8)));
         String found = score.getPart().get(0).getMeasure().stream()

@@ -17,7 +17,6 @@ import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
 import underhand.format.ChartTextWriter;
 import underhand.hand.Grip;
-import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.part.PartWriter;
 import underhand.picking.PatternPlan;
@@ -38,11 +37,7 @@ class PagesTest {
         Arrangement arrangement =
                 new Arranger().arrange(ChartTextReader.read(song).chart(), settings);
         return new ScoredPart(
-                "Guitar",
-                PartWriter.write(arrangement, settings, List.of()),
-                settings.tuning(),
-                false,
-                Handedness.RIGHT);
+                "Guitar", PartWriter.write(arrangement, List.of()), settings.tuning(), false, Handedness.RIGHT);
     }
 
     private static PatternPlan picked(String steps) {
@@ -107,9 +102,8 @@ class PagesTest {
                     marks(GripSvg.write("x", grip, Handedness.RIGHT), -1, 2 * 26 + 5 * 18),
                     marks(GripSvg.write("x", grip, Handedness.LEFT), 1, 0));
         });
-        Fretboard board = new Fretboard(PLAIN.guitar(), PLAIN.tuning(), 0);
-        String right = RoadSvg.write("t", arrangement, board, Handedness.RIGHT);
-        String left = RoadSvg.write("t", arrangement, board, Handedness.LEFT);
+        String right = RoadSvg.write("t", arrangement, Handedness.RIGHT);
+        String left = RoadSvg.write("t", arrangement, Handedness.LEFT);
         assertEquals(marks(right, 1, 0).size(), marks(left, 1, 0).size());
         assertNotEquals(marks(right, 1, 0), marks(left, 1, 0));
     }
@@ -156,8 +150,7 @@ class PagesTest {
     void road_drawn_nutOrCapoAndEveryChord() {
         ArrangementSettings settings = ArrangementSettings.ofRung(1).withCapo(2);
         ScoredPart part = scored("key: A\n| A | D | E |", settings);
-        underhand.neck.Fretboard board = new underhand.neck.Fretboard(settings.guitar(), settings.tuning(), 2);
-        String svg = RoadSvg.write("Road", part.part().arrangement(), board, Handedness.RIGHT);
+        String svg = RoadSvg.write("Road", part.part().arrangement(), Handedness.RIGHT);
         assertTrue(svg.contains(">capo</text>"));
         for (String chord : List.of("G", "C", "D")) {
             assertTrue(svg.contains(">" + chord + "</text>"), chord);

@@ -45,8 +45,6 @@ import underhand.fill.Fills;
 import underhand.fill.Technique;
 import underhand.format.ChartTextReader;
 import underhand.format.ChartTextWriter;
-import underhand.neck.Fretboard;
-import underhand.neck.Tuning;
 import underhand.part.Notation;
 import underhand.part.Part;
 import underhand.part.PartWriter;
@@ -88,7 +86,7 @@ class WritersTest {
                     .withCapo(capo)
                     .withPatterns(Patterns.of(pattern).map(PatternPlan::of).orElse(PatternPlan.BEAT));
             Arrangement arrangement = new Arranger().arrange(chart, settings);
-            Fills fills = new Fills(arrangement, settings);
+            Fills fills = new Fills(arrangement);
             List<Fill> chosen = new ArrayList<>();
             arrangement.placements().forEach(p -> {
                 List<Fill> here = fills.at(p.index()).fills();
@@ -96,7 +94,7 @@ class WritersTest {
                     chosen.add(here.get(p.index() % here.size()));
                 }
             });
-            Part part = PartWriter.write(arrangement, settings, chosen);
+            Part part = PartWriter.write(arrangement, chosen);
             return new ScoredPart("Guitar", part, settings.tuning(), false, Handedness.RIGHT);
         }
     }
@@ -341,9 +339,8 @@ class WritersTest {
     void drawings_areWellFormedAndHaveAThreadForEveryMovingFinger(Case song) {
         ScoredPart scored = song.scored();
         Arrangement arrangement = scored.part().arrangement();
-        Fretboard board = new Fretboard(ArrangementSettings.ofRung(1).guitar(), Tuning.STANDARD, arrangement.capo());
-        XmlNode road = XmlNode.read(
-                RoadSvg.write("t", arrangement, board, Handedness.RIGHT).getBytes(StandardCharsets.UTF_8));
+        XmlNode road =
+                XmlNode.read(RoadSvg.write("t", arrangement, Handedness.RIGHT).getBytes(StandardCharsets.UTF_8));
         long fingers = arrangement.placements().stream()
                 .mapToLong(p -> p.grip().orElseThrow().grip().holds().stream()
                         .filter(h -> !h.isBarre())

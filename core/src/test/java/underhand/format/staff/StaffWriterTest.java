@@ -43,7 +43,7 @@ class StaffWriterTest {
             settings = settings.withLocks(List.of(new Lock.OnShape(0, 0, Shape.parse(shape))));
         }
         Arrangement arrangement = ARRANGER.arrange(chart, settings);
-        return PartWriter.write(arrangement, settings, List.of());
+        return PartWriter.write(arrangement, List.of());
     }
 
     private static StaffBar first(String text, int capo, String pattern, String shape) {

@@ -11,8 +11,6 @@ import java.util.Map;
 import java.util.Optional;
 import underhand.arrange.Arrangement;
 import underhand.arrange.CapoCandidate;
-import underhand.arrange.PlacedGrip;
-import underhand.arrange.TimedChange;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.format.Fault;
@@ -20,7 +18,6 @@ import underhand.hand.Grip;
 import underhand.harmony.Function;
 import underhand.harmony.HarmonyReader;
 import underhand.harmony.Reading;
-import underhand.neck.Fretboard;
 import underhand.repertoire.RatedGrip;
 import underhand.server.arrangements.ArrangementView.ActView;
 import underhand.server.arrangements.ArrangementView.AlternativeView;
@@ -40,27 +37,27 @@ import underhand.server.shapes.GripView;
 import underhand.server.shapes.GripView.EffortView;
 import underhand.server.shapes.GripView.TermView;
 import underhand.settings.ArrangementSettings;
+import underhand.solve.PlacedGrip;
+import underhand.solve.TimedChange;
 
 /** Writes an arrangement as the API gives it. */
 final class ArrangementMapper {
 
     private final Arrangement arrangement;
-    private final Fretboard board;
     private final int alternatives;
 
     /** A song has few different grips. */
     private final Map<RatedGrip, Map<ChordSymbol, GripView>> grips = new IdentityHashMap<>();
 
-    private ArrangementMapper(Arrangement arrangement, ArrangementSettings settings, int alternatives) {
+    private ArrangementMapper(Arrangement arrangement, int alternatives) {
         this.arrangement = arrangement;
         this.alternatives = alternatives;
-        this.board = new Fretboard(settings.guitar(), settings.tuning(), arrangement.capo());
     }
 
     /** @param alternatives how many other grips come with each place; the rest is fetched for one looked at */
-    static ArrangementView view(
-            Chart chart, List<Fault> faults, ArrangementSettings settings, Arrangement arrangement, int alternatives) {
-        ArrangementMapper mapper = new ArrangementMapper(arrangement, settings, alternatives);
+    static ArrangementView view(Chart chart, List<Fault> faults, Arrangement arrangement, int alternatives) {
+        ArrangementSettings settings = arrangement.settings();
+        ArrangementMapper mapper = new ArrangementMapper(arrangement, alternatives);
         return new ArrangementView(
                 chart.title(),
                 arrangement.key().glyphs(),
@@ -172,7 +169,7 @@ final class ArrangementMapper {
 
     private GripView grip(RatedGrip grip, ChordSymbol chord) {
         return grips.computeIfAbsent(grip, g -> new HashMap<>())
-                .computeIfAbsent(chord, c -> GripView.of(grip, c, board));
+                .computeIfAbsent(chord, c -> GripView.of(grip, c, arrangement.board()));
     }
 
     private List<AlternativeView> alternatives(PlacedGrip placed) {
@@ -184,8 +181,8 @@ final class ArrangementMapper {
     }
 
     /** Every other grip of one place of an arrangement. */
-    static List<AlternativeView> alternatives(ArrangementSettings settings, Arrangement arrangement, int index) {
-        return new ArrangementMapper(arrangement, settings, Integer.MAX_VALUE)
+    static List<AlternativeView> alternatives(Arrangement arrangement, int index) {
+        return new ArrangementMapper(arrangement, Integer.MAX_VALUE)
                 .alternatives(arrangement.placements().get(index));
     }
 

@@ -110,32 +110,28 @@ public class ArrangementService {
     }
 
     private static ArrangementView view(Task task, Arrangement arrangement, int alternatives) {
-        return ArrangementMapper.view(
-                task.chart(), task.reading().faults(), task.settings(), arrangement, alternatives);
+        return ArrangementMapper.view(task.chart(), task.reading().faults(), arrangement, alternatives);
     }
 
     /** A song arranged, with what it was arranged from. */
-    public record Arranged(Chart chart, ArrangementSettings settings, Arrangement arrangement) {}
+    public record Arranged(Chart chart, Arrangement arrangement) {}
 
     public Arranged arranged(Task task) {
-        return new Arranged(task.chart(), task.settings(), arrange(task));
+        return new Arranged(task.chart(), arrange(task));
     }
 
     /** The same with the prices of other grips. */
     public Arranged priced(Task task) {
-        return new Arranged(
-                task.chart(),
-                task.settings(),
-                sweep(task).priced(task.settings().capo()));
+        return new Arranged(task.chart(), sweep(task).priced(task.settings().capo()));
     }
 
     /** A second guitar's part beside the first one's. */
     public Arranged arrangedBeside(Task task) {
-        return new Arranged(task.chart(), task.besideSettings(), beside(task).arrangement());
+        return new Arranged(task.chart(), beside(task).arrangement());
     }
 
     private SecondPart beside(Task task) {
-        return arranger.second(task.chart(), arrange(task), task.settings(), task.besideSettings());
+        return arranger.second(task.chart(), arrange(task), task.besideSettings());
     }
 
     /** Every other grip of one place in a part, cheapest for the song first. */
@@ -145,7 +141,7 @@ public class ArrangementService {
         if (index < 0 || index >= places) {
             throw InputException.field("index", "index must be 0 to " + (places - 1) + ", was " + index + ".");
         }
-        return ArrangementMapper.alternatives(task.settings(), arrangement, index);
+        return ArrangementMapper.alternatives(arrangement, index);
     }
 
     /** What may stand in the place of a chord of the chart, and why the other rules propose nothing. */
@@ -175,11 +171,11 @@ public class ArrangementService {
         return ladders.get(
                 new LadderKey(task.source(), task.transpose(), section, open),
                 key -> Ladder.of(arranger, chart, open).stream()
-                        .map(step -> step(open, chart, step, offset))
+                        .map(step -> step(chart, step, offset))
                         .toList());
     }
 
-    private static RungStepView step(ArrangementSettings settings, Chart chart, LadderStep step, int offset) {
+    private static RungStepView step(Chart chart, LadderStep step, int offset) {
         return new RungStepView(
                 step.rung(),
                 Rung.of(step.rung()).name(),
@@ -191,14 +187,14 @@ public class ArrangementService {
                                 c.reading(),
                                 c.stand().name().toLowerCase(Locale.ROOT)))
                         .toList(),
-                ArrangementMapper.view(chart, List.of(), settings.withRung(step.rung()), step.arrangement(), 0));
+                ArrangementMapper.view(chart, List.of(), step.arrangement(), 0));
     }
 
     /** A second guitar beside a first; both play the first one's chart. */
     SecondView second(Task task) {
         SecondPart part = beside(task);
         return new SecondView(
-                ArrangementMapper.view(task.chart(), List.of(), task.besideSettings(), part.arrangement(), 0),
+                ArrangementMapper.view(task.chart(), List.of(), part.arrangement(), 0),
                 GripView.round(part.overlap().sharedPlaces()),
                 GripView.round(part.overlap().sharedPitches()),
                 GripView.round(part.overlap().registerSemitones()));

@@ -3,11 +3,11 @@ package underhand.server.arrangements;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.function.Function;
-import underhand.arrange.GripStore;
 import underhand.chart.Chart;
 import underhand.harmony.HarmonyReader;
 import underhand.repertoire.KnownGrips;
 import underhand.settings.FrettingHand;
+import underhand.solve.GripStore;
 
 /** The grips of the hands that were last asked for, within a part of the memory there is, and the harmony of the charts in use. */
 public final class KeptGrips implements GripStore {

@@ -26,7 +26,6 @@ import underhand.format.score.ReadScore;
 import underhand.format.score.RoadSvg;
 import underhand.format.score.ScoredPart;
 import underhand.format.score.TabText;
-import underhand.neck.Fretboard;
 import underhand.neck.Guitar;
 import underhand.server.files.FileController.FileRequest;
 import underhand.server.files.FileController.ReadView;
@@ -54,7 +53,7 @@ class FileService {
     record Written(String name, String type, byte[] bytes) {}
 
     /** What every file is written from. */
-    private record Song(String title, String source, PartService.Written first, List<ScoredPart> parts) {
+    private record Sheaf(String title, String source, PartService.Written first, List<ScoredPart> parts) {
 
         Handedness handedness() {
             return parts.get(0).handedness();
@@ -66,7 +65,7 @@ class FileService {
             throw InputException.field("format", "Send the format wanted and the song, as a preview takes it.");
         }
         Look look = look(request);
-        Song song = song(request);
+        Sheaf song = song(request);
         if (request.format().equals("all")) {
             Map<String, byte[]> files = new LinkedHashMap<>();
             for (String format : List.of("pdf", "musicxml", "mxl", "midi", "chart", "tab", "road")) {
@@ -79,7 +78,7 @@ class FileService {
         return one(request.format(), song, look);
     }
 
-    private Song song(FileRequest request) {
+    private Sheaf song(FileRequest request) {
         PartService.Written first = parts.part(request.song());
         String title = first.arranged().chart().title().isBlank()
                 ? "Untitled song"
@@ -92,11 +91,11 @@ class FileService {
         boolean asTyped = request.song().transpose() == null || request.song().transpose() == 0;
         Chart chart = first.arranged().chart();
         String source = asTyped ? request.song().chart().source() : ChartTextWriter.write(chart);
-        return new Song(title, source, first, scored);
+        return new Sheaf(title, source, first, scored);
     }
 
     private static ScoredPart scored(String name, PartService.Written written) {
-        ArrangementSettings settings = written.arranged().settings();
+        ArrangementSettings settings = written.part().arrangement().settings();
         boolean nylon = settings.guitar().kind() == Guitar.Kind.NYLON;
         return new ScoredPart(
                 name,
@@ -122,7 +121,7 @@ class FileService {
         return new Look(paper, tab, Boolean.TRUE.equals(request.big()));
     }
 
-    private static Written one(String format, Song song, Look look) {
+    private static Written one(String format, Sheaf song, Look look) {
         return switch (format) {
             case "pdf" ->
                 new Written(named(song, "pdf"), "application/pdf", PdfSheet.write(song.title(), song.parts(), look));
@@ -142,39 +141,32 @@ class FileService {
         };
     }
 
-    private static Written text(Song song, String ending, String type, String text) {
+    private static Written text(Sheaf song, String ending, String type, String text) {
         return new Written(named(song, ending), type, text.getBytes(StandardCharsets.UTF_8));
     }
 
     /** A file name any system takes. */
-    private static String named(Song song, String ending) {
+    private static String named(Sheaf song, String ending) {
         String plain = song.title().replaceAll("[^\\p{L}\\p{N} ,'-]", "").strip();
         String name = plain.isEmpty() ? "song" : plain.substring(0, Math.min(80, plain.length()));
         return name + "." + ending;
     }
 
-    private static String musicXml(Song song) {
+    private static String musicXml(Sheaf song) {
         return MusicXmlWriter.write(song.title(), song.parts());
     }
 
-    private static String tab(Song song) {
+    private static String tab(Sheaf song) {
         return String.join(
                 "\n\n",
                 song.parts().stream().map(p -> TabText.write(song.title(), p)).toList());
     }
 
-    private static String road(Song song) {
-        return RoadSvg.write(song.title(), song.first().part().arrangement(), board(song), song.handedness());
+    private static String road(Sheaf song) {
+        return RoadSvg.write(song.title(), song.first().part().arrangement(), song.handedness());
     }
 
-    private static Fretboard board(Song song) {
-        return new Fretboard(
-                song.first().arranged().settings().guitar(),
-                song.first().arranged().settings().tuning(),
-                song.first().part().arrangement().capo());
-    }
-
-    private static Map<String, byte[]> grips(Song song) {
+    private static Map<String, byte[]> grips(Sheaf song) {
         Map<String, byte[]> drawings = new LinkedHashMap<>();
         song.first()
                 .part()

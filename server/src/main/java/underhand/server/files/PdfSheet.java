@@ -8,13 +8,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import underhand.arrange.PlacedGrip;
 import underhand.format.score.FretWindow;
 import underhand.format.score.Handedness;
 import underhand.format.score.ScoredPart;
 import underhand.hand.Grip;
 import underhand.hand.Hold;
 import underhand.neck.Shape;
+import underhand.solve.PlacedGrip;
 
 /** The sheet for the stand as a PDF: header, the grips, then words with chords, or tab. Breaks pages between lines only. */
 final class PdfSheet {

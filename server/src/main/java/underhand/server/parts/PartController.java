@@ -35,7 +35,7 @@ class PartController {
     PartView preview(@RequestBody PartRequest request) {
         PartService.Written written =
                 Boolean.TRUE.equals(request.second()) ? service.second(request.song()) : service.part(request.song());
-        return PartMapper.view(written.part(), written.arranged().settings());
+        return PartMapper.view(written.part());
     }
 
     /** A pattern that ships. */

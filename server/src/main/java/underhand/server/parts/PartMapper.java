@@ -31,7 +31,8 @@ final class PartMapper {
         this.spelling = Spelling.fingered(part);
     }
 
-    static PartView view(Part part, ArrangementSettings settings) {
+    static PartView view(Part part) {
+        ArrangementSettings settings = part.arrangement().settings();
         PartMapper mapper = new PartMapper(part);
         return new PartView(
                 part.arrangement().tempo(),

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
-import underhand.arrange.PlacedGrip;
 import underhand.fill.Fill;
 import underhand.fill.Fills;
 import underhand.fill.Variation;
@@ -22,6 +21,7 @@ import underhand.server.arrangements.PatternChoiceRequest.OwnPattern;
 import underhand.server.arrangements.PreviewRequest;
 import underhand.server.platform.InputException;
 import underhand.server.players.Seat;
+import underhand.solve.PlacedGrip;
 
 /** Makes parts of arrangements, and says what patterns and fills they may have. */
 @Service
@@ -53,7 +53,7 @@ public class PartService {
     }
 
     private static Written written(Arranged arranged, List<FillChoiceRequest> choices, Seat seat) {
-        Fills fills = new Fills(arranged.arrangement(), arranged.settings());
+        Fills fills = new Fills(arranged.arrangement());
         List<Fill> chosen = new ArrayList<>();
         List<String> gone = new ArrayList<>();
         for (FillChoiceRequest choice : choices == null ? List.<FillChoiceRequest>of() : choices) {
@@ -65,7 +65,7 @@ public class PartService {
                             () -> gone.add("The fill at placement " + (choice.placement() + 1)
                                     + " does not fit any more and is left out."));
         }
-        Part part = PartWriter.write(arranged.arrangement(), arranged.settings(), chosen);
+        Part part = PartWriter.write(arranged.arrangement(), chosen);
         List<String> notices =
                 Stream.concat(part.notices().stream(), gone.stream()).toList();
         return new Written(arranged, new Part(part.arrangement(), part.bars(), part.strikes(), notices), seat);
@@ -95,8 +95,8 @@ public class PartService {
             throw InputException.field("index", "index must be 0 to " + (places - 1) + ", was " + index + ".");
         }
         return new Offered(
-                new Fills(arranged.arrangement(), arranged.settings()).at(index),
-                arranged.settings().tuning().size());
+                new Fills(arranged.arrangement()).at(index),
+                arranged.arrangement().settings().tuning().size());
     }
 
     /** Fills that vary what the song repeats, as choices. */
@@ -107,7 +107,7 @@ public class PartService {
 
     private List<FillChoiceRequest> varied(Task task) {
         Arranged arranged = arrangements.arranged(task);
-        return Variation.of(arranged.arrangement(), arranged.settings()).stream()
+        return Variation.of(arranged.arrangement()).stream()
                 .map(fill -> {
                     PlacedGrip placed = arranged.arrangement().placements().get(fill.place());
                     return new FillChoiceRequest(
@@ -132,6 +132,6 @@ public class PartService {
         if (own != null) {
             own.forEach(o -> all.add(o.toPattern()));
         }
-        return PatternRanking.of(arranged.arrangement(), arranged.settings(), section, all);
+        return PatternRanking.of(arranged.arrangement(), section, all);
     }
 }

@@ -7,7 +7,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
-interface SongRepository extends JpaRepository<Song, Long> {
+interface SongRepository extends JpaRepository<SongEntity, Long> {
 
     /** A line of the list without the chart: reading three hundred charts to list them takes too long. */
     record Line(
@@ -20,28 +20,29 @@ interface SongRepository extends JpaRepository<Song, Long> {
             String effortsBy) {}
 
     @Query("select new underhand.server.songs.SongRepository$Line(s.id, s.title, s.practisedAt, s.summary, s.summaryBy,"
-            + " s.efforts, s.effortsBy) from Song s where s.removedAt is null order by s.title, s.id")
+            + " s.efforts, s.effortsBy) from SongEntity s where s.removedAt is null order by s.title, s.id")
     List<Line> lines();
 
-    Optional<Song> findByIdAndRemovedAtIsNull(long id);
+    Optional<SongEntity> findByIdAndRemovedAtIsNull(long id);
 
-    List<Song> findByRemovedAtIsNotNullOrderByRemovedAtDesc();
+    List<SongEntity> findByRemovedAtIsNotNullOrderByRemovedAtDesc();
 
     /** Not a change that somebody else's could be in the way of: the version stays. */
     @Modifying
-    @Query("update Song s set s.practisedAt = :at where s.id = :id and s.removedAt is null")
+    @Query("update SongEntity s set s.practisedAt = :at where s.id = :id and s.removedAt is null")
     int practised(long id, Instant at);
 
     @Modifying
-    @Query("update Song s set s.summary = :facts, s.summaryBy = :planner where s.id = :id")
+    @Query("update SongEntity s set s.summary = :facts, s.summaryBy = :planner where s.id = :id")
     void summarised(long id, SongFacts facts, String planner);
 
     /** Only if the song is still the one that was looked at. */
     @Modifying
-    @Query("update Song s set s.efforts = :efforts, s.effortsBy = :planner where s.id = :id and s.version = :version")
+    @Query(
+            "update SongEntity s set s.efforts = :efforts, s.effortsBy = :planner where s.id = :id and s.version = :version")
     void measured(long id, long version, SongEfforts efforts, String planner);
 
     @Modifying
-    @Query("delete from Song s where s.removedAt < :before")
+    @Query("delete from SongEntity s where s.removedAt < :before")
     int forget(Instant before);
 }

@@ -59,7 +59,7 @@ public class SongService {
     /** Reads the chart of a song that another planner summarised, and keeps what it says. */
     private SongFacts summarised(long id) {
         SongFacts facts = SongFacts.of(
-                ChartTextReader.read(songs.findById(id).map(Song::source).orElse("")));
+                ChartTextReader.read(songs.findById(id).map(SongEntity::source).orElse("")));
         storedIfThereIsRoom(() -> songs.summarised(id, facts, planner));
         return facts;
     }
@@ -80,7 +80,7 @@ public class SongService {
 
     /** What the song asks of a hand on each rung: kept until the chart or the planner changes. */
     List<ArrangementService.RungEffort> efforts(long id) {
-        Song song = song(id);
+        SongEntity song = song(id);
         return song.efforts(planner).map(SongEfforts::rungs).orElseGet(() -> {
             List<ArrangementService.RungEffort> efforts = arrangements.efforts(song.source());
             storedIfThereIsRoom(() -> songs.measured(id, song.version(), new SongEfforts(efforts), planner));
@@ -108,15 +108,15 @@ public class SongService {
         writes.in(() -> songs.save(song(reading, source, Decisions.first(rung, null))));
     }
 
-    private Song song(ChartReading reading, String source, Decisions decisions) {
-        return new Song(title(reading.chart()), source, decisions, SongFacts.of(reading), planner);
+    private SongEntity song(ChartReading reading, String source, Decisions decisions) {
+        return new SongEntity(title(reading.chart()), source, decisions, SongFacts.of(reading), planner);
     }
 
     SongView change(long id, long version, String source, Decisions decisions) {
         ChartReading reading = check(source, decisions);
         String title = title(reading.chart());
         return writes.in(() -> {
-            Song song = song(id);
+            SongEntity song = song(id);
             if (song.version() != version) {
                 throw new StaleWriteException(
                         "The song",
@@ -140,7 +140,7 @@ public class SongService {
     /** Takes a song out of the book; it can be put back for thirty days. */
     void remove(long id) {
         writes.in(() -> {
-            Song song = song(id);
+            SongEntity song = song(id);
             song.remove();
             songs.saveAndFlush(song);
         });
@@ -158,7 +158,7 @@ public class SongService {
 
     SongView putBack(long id) {
         return writes.in(() -> {
-            Song song = songs.findById(id)
+            SongEntity song = songs.findById(id)
                     .filter(s -> s.removedAt().isPresent())
                     .orElseThrow(() -> InputException.notFound("There is no removed song " + id + " to put back."));
             song.putBack();
@@ -189,7 +189,7 @@ public class SongService {
         return source;
     }
 
-    private Song song(long id) {
+    private SongEntity song(long id) {
         return songs.findByIdAndRemovedAtIsNull(id).orElseThrow(() -> noSong(id));
     }
 
@@ -202,7 +202,7 @@ public class SongService {
         return title.length() <= LONGEST_TITLE ? title : title.substring(0, LONGEST_TITLE);
     }
 
-    private static SongView view(Song song) {
+    private static SongView view(SongEntity song) {
         ChartReading reading = ChartTextReader.read(song.source());
         return new SongView(
                 song.id(),

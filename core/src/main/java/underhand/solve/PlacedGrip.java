@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.solve;
 
 import java.util.List;
 import java.util.Optional;

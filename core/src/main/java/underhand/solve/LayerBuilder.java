@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.solve;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -11,7 +11,6 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import underhand.arrange.Layer.Block;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.harmony.Reading;
@@ -23,6 +22,7 @@ import underhand.repertoire.RatedGrip;
 import underhand.repertoire.WantedChord;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.Lock;
+import underhand.solve.Layer.Block;
 import underhand.work.Work;
 
 /**

@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.solve;
 
 /**
  * How much a second guitar lies on the first.

@@ -5,6 +5,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.Optional;
@@ -13,7 +14,8 @@ import org.hibernate.type.SqlTypes;
 
 /** A song in the book. Never leaves this feature: {@link SongView} does. */
 @Entity
-class Song {
+@Table(name = "song")
+class SongEntity {
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -47,9 +49,9 @@ class Song {
 
     private String effortsBy;
 
-    protected Song() {}
+    protected SongEntity() {}
 
-    Song(String title, String source, Decisions decisions, SongFacts facts, String factsBy) {
+    SongEntity(String title, String source, Decisions decisions, SongFacts facts, String factsBy) {
         this.createdAt = Instant.now();
         change(title, source, decisions, facts, factsBy);
     }

@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.solve;
 
 import java.util.HashMap;
 import java.util.IdentityHashMap;

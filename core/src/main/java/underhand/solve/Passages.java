@@ -1,10 +1,10 @@
-package underhand.arrange;
+package underhand.solve;
 
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import underhand.arrange.Layer.Block;
 import underhand.repertoire.WantedChord;
+import underhand.solve.Layer.Block;
 
 /**
  * Counts the changes a pass over a song may have to look at: of each passage from some chords to others once, however often

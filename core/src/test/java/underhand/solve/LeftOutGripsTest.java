@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.solve;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -9,6 +9,10 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import underhand.arrange.Arrangement;
+import underhand.arrange.Arranger;
+import underhand.arrange.Sweep;
+import underhand.arrange.Warning;
 import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
 import underhand.hand.Parameters;

@@ -1,15 +1,15 @@
-package underhand.arrange;
+package underhand.solve;
 
 import java.util.Arrays;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
-import underhand.arrange.Layer.Block;
 import underhand.hand.Grip;
 import underhand.repertoire.GripChanges;
 import underhand.repertoire.RatedGrip;
 import underhand.route.Lattice;
+import underhand.solve.Layer.Block;
 import underhand.work.Work;
 
 /**

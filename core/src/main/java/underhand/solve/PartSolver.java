@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.solve;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -10,8 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import underhand.arrange.Layer.Block;
-import underhand.arrange.PlacedGrip.Alternative;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Grip;
@@ -31,6 +29,8 @@ import underhand.route.RouteSolver;
 import underhand.route.TiedRouteSolver;
 import underhand.route.TiedRouteSolver.Tied;
 import underhand.settings.ArrangementSettings;
+import underhand.solve.Layer.Block;
+import underhand.solve.PlacedGrip.Alternative;
 
 /**
  * Solves a song for one capo position: the grips of every chord, the changes between them, the exact cheapest route.
@@ -42,13 +42,13 @@ import underhand.settings.ArrangementSettings;
  *
  * <p>Nobody else may use what is known of the hand while a song is solved with it.
  */
-final class PartSolver {
+public final class PartSolver {
 
     /** Most grips of a chord that are looked at; one has more only on the highest rungs. */
     static final int MOST_GRIPS = 640;
 
     /** Grips of a chord whose prices are given. */
-    static final int PRICED_GRIPS = 100;
+    public static final int PRICED_GRIPS = 100;
 
     /** Grips of a chord that are looked at first. */
     private static final int FIRST_GRIPS = 10;
@@ -74,7 +74,7 @@ final class PartSolver {
     private final StrokeTiming timing;
 
     /** @param companion another guitar the part has to keep away from */
-    PartSolver(
+    public PartSolver(
             Song song,
             ArrangementSettings settings,
             int capo,
@@ -95,13 +95,13 @@ final class PartSolver {
     }
 
     /** The part, without the prices of other grips. */
-    SolvedPart sketch() {
+    public SolvedPart sketch() {
         LayerBuilder builder = builder(song);
         return part(builder, solution(builder), (layer, segment, chosen) -> List.of());
     }
 
     /** The part, with the price of every other grip. */
-    SolvedPart solve() {
+    public SolvedPart solve() {
         LayerBuilder builder = builder(song);
         Solution solution = solution(builder);
         List<Layer> all = closed(builder(song, PRICED_GRIPS, PRICED_GRIPS, true).build());
@@ -138,7 +138,7 @@ final class PartSolver {
     }
 
     /** What the whole part costs with each of some readings of a placement, as a sketch finds it; infinite where none can. */
-    List<Double> totals(List<Song.Forced> readings) {
+    public List<Double> totals(List<Song.Forced> readings) {
         List<Double> totals = new ArrayList<>();
         for (Song.Forced forced : readings) {
             Solution solution = solution(builder(song.with(forced)));

@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.solve;
 
 import java.util.HashMap;
 import java.util.HashSet;
@@ -13,7 +13,7 @@ import underhand.neck.Fretboard;
  * The first guitar's part, as a second one has to hear it: where its notes are on the neck and how high they sound, so
  * that the second plays something else somewhere else.
  */
-final class Companion {
+public final class Companion {
 
     /** Centres of register at least this many semitones apart are two registers: a fifth. */
     private static final double APART = 7;
@@ -33,8 +33,8 @@ final class Companion {
     private final double pitch;
     private final double register;
 
-    Companion(Arrangement first, Fretboard board, Parameters parameters) {
-        for (PlacedGrip placed : first.placements()) {
+    public Companion(List<PlacedGrip> first, Fretboard board, Parameters parameters) {
+        for (PlacedGrip placed : first) {
             placed.grip().ifPresent(g -> byPlacement.putIfAbsent(placed.placed().index(), sounding(g.grip(), board)));
         }
         this.place = parameters.get("second.place");
@@ -78,7 +78,7 @@ final class Companion {
     }
 
     /** How much a second part lies on the first, over all its placements. */
-    Overlap overlap(List<PlacedGrip> second, Fretboard board) {
+    public Overlap overlap(List<PlacedGrip> second, Fretboard board) {
         int placements = 0;
         int places = 0;
         int pitches = 0;

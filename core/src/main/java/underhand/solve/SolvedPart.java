@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.solve;
 
 import java.util.List;
 import java.util.Optional;
@@ -11,7 +11,7 @@ import java.util.Optional;
  * @param unkeptReadings placements whose chosen reading no rule proposes any more
  * @param budget what was left out of the search; empty when no part is cheaper
  */
-record SolvedPart(
+public record SolvedPart(
         int capo,
         double total,
         List<PlacedGrip> placements,

@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.solve;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -20,7 +20,7 @@ import underhand.settings.ReadingChoice;
 import underhand.settings.ReadingChoice.Stand;
 
 /** What the solver needs of a chart: its placements in order, the readings allowed for each, its key, its tempo. */
-final class Song {
+public final class Song {
 
     private final List<Chart.Placed> placements;
     private final HarmonyReader harmony;
@@ -31,10 +31,10 @@ final class Song {
     private final TreeSet<Integer> unkeptReadings = new TreeSet<>();
 
     /** A reading that is taken at a placement and its repeats, whatever else is decided. */
-    record Forced(int placement, Reading reading) {}
+    public record Forced(int placement, Reading reading) {}
 
     /** @param harmony of the chart */
-    Song(Chart chart, HarmonyReader harmony, ArrangementSettings settings) {
+    public Song(Chart chart, HarmonyReader harmony, ArrangementSettings settings) {
         this.placements = chart.placements();
         this.harmony = harmony;
         stance = settings.stance();
@@ -104,23 +104,23 @@ final class Song {
                 placed.placement().chord().orElseThrow(), placed.placement().beats());
     }
 
-    List<Chart.Placed> placements() {
+    public List<Chart.Placed> placements() {
         return placements;
     }
 
-    HarmonyReader harmony() {
+    public HarmonyReader harmony() {
         return harmony;
     }
 
-    Stance stance() {
+    public Stance stance() {
         return stance;
     }
 
-    Key key() {
+    public Key key() {
         return harmony.key();
     }
 
-    int tempo() {
+    public int tempo() {
         return tempo;
     }
 
