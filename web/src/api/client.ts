@@ -10,16 +10,13 @@ export type Alternative = Schemas['AlternativeView'];
 export type CapoCandidate = Schemas['CandidateView'];
 export type Effort = Schemas['EffortView'];
 export type Fault = Schemas['FaultView'];
-export type Song = Omit<Schemas['SongView'], 'decisions'> & { decisions: Decisions };
+export type Song = Schemas['SongView'];
 export type SongSummary = Schemas['SongSummary'];
-export type SecondGuitar = Omit<Schemas['SecondGuitar'], 'patterns'> & { patterns?: PatternChoice[] | null };
+export type SecondGuitar = Schemas['SecondGuitar'];
 export type OwnPattern = Schemas['OwnPattern'];
-export type PatternChoice = Omit<Schemas['PatternChoiceRequest'], 'own'> & { own?: OwnPattern | null };
+export type PatternChoice = Schemas['PatternChoiceRequest'];
 export type FillChoice = Schemas['FillChoiceRequest'];
-export type Decisions = Omit<Schemas['Decisions'], 'second' | 'patterns'> & {
-  second: SecondGuitar | null;
-  patterns: PatternChoice[];
-};
+export type Decisions = Schemas['Decisions'];
 export type Rung = Schemas['RungView'];
 export type RungEffort = Schemas['RungEffort'];
 export type Player = Schemas['PlayerView'];
@@ -29,7 +26,9 @@ export type GuitarBuild = Schemas['GuitarBuild'];
 export type HouseRules = Schemas['HouseRulesRequest'];
 export type Lock = Schemas['LockRequest'];
 export type PairReach = Schemas['PairReach'];
-export type Version = Omit<Schemas['VersionView'], 'decisions'> & { decisions: Decisions };
+export type Version = Schemas['VersionView'];
+export type PlannedPart = Schemas['PlannedPart'];
+export type Planned = Schemas['PlannedView'];
 export type KeyOption = Schemas['KeyView'];
 export type Range = Schemas['RangeRequest'];
 export type ReadingChoice = Schemas['ReadingChoiceRequest'];
@@ -43,7 +42,7 @@ export type Part = Schemas['PartView'];
 export type PartBar = Schemas['BarView'];
 export type PartEvent = Schemas['EventView'];
 export type Pattern = Schemas['PatternView'];
-export type PatternFit = Omit<Schemas['FitView'], 'breaks'> & { breaks: Schemas['BreakView'] | null };
+export type PatternFit = Schemas['FitView'];
 export type Fills = Schemas['FillsView'];
 export type FillOffer = Schemas['FillView'];
 export type StoredPattern = Schemas['OwnPatternView'];
@@ -181,6 +180,7 @@ export const api = {
   versions: (songId: number) => call<Version[]>('GET', `/songs/${songId}/versions`),
   keepVersion: (songId: number, name: string, source: string, decisions: Decisions) =>
     call<Version>('POST', `/songs/${songId}/versions`, { name, source, decisions }),
+  planned: (songId: number, id: number) => call<Planned>('GET', `/songs/${songId}/versions/${id}/planned`),
   removeVersion: (songId: number, id: number) => call<undefined>('DELETE', `/songs/${songId}/versions/${id}`),
   alternatives: (song: PreviewBody, index: number, signal?: AbortSignal) =>
     call<Alternative[]>('POST', '/arrangements/alternatives', { song, index }, signal),

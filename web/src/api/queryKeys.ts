@@ -2,6 +2,7 @@ export const songKeys = {
   all: ['songs'] as const,
   one: (id: number) => ['songs', id] as const,
   versions: (id: number) => ['songs', id, 'versions'] as const,
+  planned: (id: number, version: number) => ['songs', id, 'versions', version] as const,
   efforts: (id: number) => ['songs', id, 'efforts'] as const,
 };
 

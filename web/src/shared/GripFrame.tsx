@@ -9,7 +9,13 @@ const LEFT = 23;
 const RIGHT = 9;
 
 /** A chord frame: strings upright, frets across, dots with finger numbers. */
-export function GripFrame({ grip, size = 1 }: { grip: Grip; size?: number }) {
+export function GripFrame({
+  grip,
+  size = 1,
+}: {
+  grip: Pick<Grip, 'shape' | 'frets' | 'fingers' | 'barres'>;
+  size?: number;
+}) {
   const frame = frameOf(grip);
   const leftHanded = useLeftHanded();
   const stringX = (string: number) => STEP * (leftHanded ? frame.strings - 1 - string : string);

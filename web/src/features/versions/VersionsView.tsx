@@ -6,14 +6,12 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import type { Arrangement } from '../../api/client';
-import { NO_DECISIONS } from '../../api/decisions';
-import { useArrangement } from '../../api/useArrangement';
 import { MONO } from '../../app/theme';
 import { GripFrame } from '../../shared/GripFrame';
 import { Handed } from '../../shared/Handed';
 import { Problem } from '../../shared/Problem';
-import { differences, facts, type Difference } from './compare';
+import { differences, facts, type Comparable, type Difference } from './compare';
+import { useKeptPart } from './useKeptPart';
 import { useVersions, type Kept } from './useVersions';
 
 /** Versions of an arrangement, two of them side by side. */
@@ -71,6 +69,7 @@ export function VersionsView() {
       {song.isPending && <Skeleton variant="rounded" height={240} />}
       {all.length > 1 && (
         <Comparison
+          songId={id}
           all={all}
           left={find(left)}
           right={find(rightId)}
@@ -90,6 +89,7 @@ export function VersionsView() {
 }
 
 function Comparison({
+  songId,
   all,
   left,
   right,
@@ -99,6 +99,7 @@ function Comparison({
   onUse,
   onRemove,
 }: {
+  songId: number;
   all: Kept[];
   left: Kept | undefined;
   right: Kept | undefined;
@@ -108,17 +109,19 @@ function Comparison({
   onUse: (kept: Kept) => void;
   onRemove: (kept: Kept) => void;
 }) {
-  const first = useKept(left);
-  const second = useKept(right);
+  const [anew, setAnew] = useState<number[]>([]);
+  const isAnew = (kept: Kept | undefined) => kept?.id != null && anew.includes(kept.id);
+  const first = useKeptPart(songId, left, isAnew(left));
+  const second = useKeptPart(songId, right, isAnew(right));
   const error = first.error ?? second.error;
   return (
     <>
       <Box sx={{ display: 'grid', gridTemplateColumns: COLUMNS, alignItems: 'start', columnGap: 2 }}>
         <span />
         {[
-          { kept: left, pick: onLeft, label: 'Version on the left' },
-          { kept: right, pick: onRight, label: 'Version on the right' },
-        ].map(({ kept, pick, label }) => (
+          { kept: left, of: first, pick: onLeft, label: 'Version on the left' },
+          { kept: right, of: second, pick: onRight, label: 'Version on the right' },
+        ].map(({ kept, of, pick, label }) => (
           <Box key={label}>
             <NativeSelect
               value={kept?.id ?? ''}
@@ -132,8 +135,25 @@ function Comparison({
                 </option>
               ))}
             </NativeSelect>
+            {of.note && (
+              <Typography variant="body2" color="text.secondary">
+                {of.note}
+              </Typography>
+            )}
             {kept && kept.id !== null && (
               <>
+                {of.aged && (
+                  <Button
+                    size="small"
+                    onClick={() =>
+                      setAnew((now) =>
+                        isAnew(kept) ? now.filter((id) => id !== kept.id) : [...now, kept.id ?? 0],
+                      )
+                    }
+                  >
+                    {isAnew(kept) ? 'As it was kept' : 'Plan anew'}
+                  </Button>
+                )}
                 <Button size="small" disabled={busy} onClick={() => onUse(kept)}>
                   Put on the bench
                 </Button>
@@ -145,11 +165,11 @@ function Comparison({
           </Box>
         ))}
       </Box>
-      {error && <Problem error={error} />}
-      {first.data && second.data ? (
+      {error != null && <Problem error={error} />}
+      {first.part && second.part ? (
         <SideBySide
-          left={first.data}
-          right={second.data}
+          left={first.part}
+          right={second.part}
           players={[left, right].map((kept) => kept?.decisions.playerId ?? null)}
         />
       ) : (
@@ -161,17 +181,13 @@ function Comparison({
 
 const COLUMNS = { xs: '5.5em 1fr 1fr', md: '9em 1fr 1fr' };
 
-function useKept(kept: Kept | undefined) {
-  return useArrangement(kept?.source ?? '', kept?.decisions ?? NO_DECISIONS, kept !== undefined);
-}
-
 function SideBySide({
   left,
   right,
   players,
 }: {
-  left: Arrangement;
-  right: Arrangement;
+  left: Comparable;
+  right: Comparable;
   /** Who plays the left and who the right one. */
   players: (number | null)[];
 }) {

@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import type { Arrangement } from '../../api/client';
-import { differences, facts } from './compare';
+import { comparable, differences, facts } from './compare';
 
 const part = (capo: number, ...shapes: string[]) =>
-  ({
+  comparable({
     key: 'A major',
     rung: 2,
     total: 12.34,
@@ -20,7 +20,7 @@ const part = (capo: number, ...shapes: string[]) =>
       played: `P${index}`,
       grip: { shape },
     })),
-  }) as unknown as Arrangement;
+  } as unknown as Arrangement);
 
 describe('two versions side by side', () => {
   test('are told apart fact by fact', () => {

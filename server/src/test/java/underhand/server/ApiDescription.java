@@ -7,6 +7,7 @@ import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.servers.Server;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.TreeMap;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.boot.test.context.TestConfiguration;
@@ -37,6 +38,8 @@ class ApiDescription {
         return api -> {
             api.getComponents().setSchemas(new TreeMap<>(api.getComponents().getSchemas()));
             api.getComponents().getSchemas().put("HouseRulesRequest", houseRules());
+            api.getComponents().getSchemas().values().forEach(ApiDescription::referToHouseRules);
+            api.getComponents().getSchemas().values().forEach(ApiDescription::sayWhereReferencesMayBeNull);
             api.getComponents().getSchemas().forEach((name, schema) -> {
                 if (!name.endsWith("Request") && schema.getProperties() != null) {
                     schema.setRequired(List.copyOf(schema.getProperties().keySet()));
@@ -64,5 +67,30 @@ class ApiDescription {
             return "boolean";
         }
         return rule.usual() instanceof Number ? "number" : "string";
+    }
+
+    @SuppressWarnings("unchecked")
+    private static void referToHouseRules(Schema<?> schema) {
+        if (schema.getProperties() != null && schema.getProperties().containsKey("houseRules")) {
+            schema.getProperties().put("houseRules", new Schema<>().$ref("#/components/schemas/HouseRulesRequest"));
+        }
+    }
+
+    /** A reference that may be null is one or the other; readers of the description overlook a type beside a reference. */
+    @SuppressWarnings("unchecked")
+    private static void sayWhereReferencesMayBeNull(Schema<?> schema) {
+        if (schema.getProperties() == null) {
+            return;
+        }
+        schema.getProperties().replaceAll((name, property) -> {
+            boolean mayBeNull = property.get$ref() != null
+                    && property.getTypes() != null
+                    && property.getTypes().contains("null");
+            return mayBeNull
+                    ? new Schema<>()
+                            .anyOf(List.of(
+                                    new Schema<>().$ref(property.get$ref()), new Schema<>().types(Set.of("null"))))
+                    : property;
+        });
     }
 }

@@ -3,6 +3,7 @@ package underhand.server;
 import static org.hamcrest.Matchers.contains;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.not;
 import static org.hamcrest.Matchers.nullValue;
 import static org.junit.jupiter.api.Assertions.assertEquals;
@@ -21,6 +22,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Instant;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
@@ -37,6 +39,9 @@ class SongbookTest {
 
     @Autowired
     private ObjectMapper json;
+
+    @Autowired
+    private JdbcTemplate jdbc;
 
     private JsonNode add(String source) throws Exception {
         ObjectNode body = json.createObjectNode().put("source", source);
@@ -167,6 +172,42 @@ class SongbookTest {
         mvc.perform(delete(path + "/" + kept.get("id"))).andExpect(status().isNoContent());
         mvc.perform(delete(path + "/" + kept.get("id"))).andExpect(status().isNotFound());
         mvc.perform(get("/api/v1/songs/999999/versions")).andExpect(status().isNotFound());
+    }
+
+    /** What was planned stays, whoever would plan otherwise now; only then it is said to be so. */
+    @Test
+    void version_keptByAnotherPlanner_staysWhatItWas() throws Exception {
+        JsonNode song = add("title: Stop Planks\nkey: C\n[Verse]\n| C | G | Am | F |");
+        String path = "/api/v1/songs/" + song.get("id") + "/versions";
+        ObjectNode decisions = (ObjectNode) song.get("decisions");
+        decisions.put("rung", 3).put("capo", 0).put("playerId", 424_242);
+        ObjectNode request = json.createObjectNode().put("name", "As it was");
+        request.set("source", song.get("source"));
+        request.set("decisions", decisions);
+        long id = read(mvc.perform(post(path).contentType(APPLICATION_JSON).content(request.toString()))
+                        .andExpect(status().isCreated()))
+                .get("id")
+                .asLong();
+        mvc.perform(get(path + "/" + id + "/planned"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.current").value(true))
+                .andExpect(jsonPath("$.part.capo").value(0))
+                .andExpect(jsonPath("$.part.places", hasSize(4)))
+                .andExpect(jsonPath("$.part.places[0].grip.frets", hasSize(6)))
+                .andExpect(jsonPath("$.part.places[0].grip.fingers", hasSize(6)))
+                .andExpect(jsonPath("$.part.strokes", hasSize(16)))
+                .andExpect(jsonPath("$.part.strokes[0].strum").value("down"));
+        // Another planner, another part: as if the tables had changed since.
+        String planned = jdbc.queryForObject(
+                "select cast(planned as varchar) from arrangement_version where id = ?", String.class, id);
+        jdbc.update(
+                "update arrangement_version set planner = 'of last year', planned = ? format json where id = ?",
+                planned.replace("\"capo\":0", "\"capo\":7"),
+                id);
+        mvc.perform(get(path + "/" + id + "/planned"))
+                .andExpect(jsonPath("$.current").value(false))
+                .andExpect(jsonPath("$.part.capo").value(7));
+        mvc.perform(get(path + "/999999/planned")).andExpect(status().isNotFound());
     }
 
     @Test

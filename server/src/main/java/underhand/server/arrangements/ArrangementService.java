@@ -114,7 +114,13 @@ public class ArrangementService {
     }
 
     /** A song arranged, with what it was arranged from. */
-    public record Arranged(Chart chart, Arrangement arrangement) {}
+    public record Arranged(Chart chart, Arrangement arrangement) {
+
+        /** As the API gives it, without the prices of other grips. */
+        public ArrangementView view() {
+            return ArrangementMapper.view(chart, List.of(), arrangement, 0);
+        }
+    }
 
     public Arranged arranged(Task task) {
         return new Arranged(task.chart(), arrange(task));

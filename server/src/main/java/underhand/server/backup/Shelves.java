@@ -93,7 +93,10 @@ class Shelves {
                         ? json.nullNode()
                         : json.getNodeFactory().textNode(at.toInstant().toString());
             }
-            case JSON -> tree(row.getString(column.name()));
+            case JSON -> {
+                String text = row.getString(column.name());
+                yield text == null ? json.nullNode() : tree(text);
+            }
         };
     }
 
@@ -209,7 +212,7 @@ class Shelves {
             case TEXT, FILE -> isNull ? "" : node.asText();
             case NUMBER -> isNull ? null : node.asLong();
             case TIME, LOGGED -> isNull ? null : Instant.parse(node.asText()).atOffset(ZoneOffset.UTC);
-            case JSON -> node.toString();
+            case JSON -> isNull ? null : node.toString();
         };
     }
 

@@ -105,8 +105,8 @@ class DemoBook implements SmartInitializingSingleton {
         for (DemoSong song : SONGS) {
             songs.add(read(song.file()), song.rung());
         }
-        PLAYERS.forEach(players::add);
-        GUITARS.forEach(players::add);
+        PLAYERS.forEach(players.players()::add);
+        GUITARS.forEach(players.guitars()::add);
         facts.set(MADE_FOR, DEMO);
     }
 

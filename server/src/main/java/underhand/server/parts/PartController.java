@@ -35,7 +35,7 @@ class PartController {
     PartView preview(@RequestBody PartRequest request) {
         PartService.Written written =
                 Boolean.TRUE.equals(request.second()) ? service.second(request.song()) : service.part(request.song());
-        return PartMapper.view(written.part());
+        return written.view();
     }
 
     /** A pattern that ships. */

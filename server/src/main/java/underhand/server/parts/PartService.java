@@ -34,7 +34,13 @@ public class PartService {
     }
 
     /** A part with what it was arranged from, and who plays it. */
-    public record Written(Arranged arranged, Part part, Seat seat) {}
+    public record Written(Arranged arranged, Part part, Seat seat) {
+
+        /** As the API gives it. */
+        public PartView view() {
+            return PartMapper.view(part);
+        }
+    }
 
     public Written part(PreviewRequest request) {
         Task task = arrangements.task(request);

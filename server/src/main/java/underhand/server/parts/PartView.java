@@ -11,7 +11,7 @@ import java.util.List;
  * @param fifths sharps in the key of the shapes, negative for flats
  * @param notices what could not be played as asked
  */
-record PartView(
+public record PartView(
         int tempo,
         int rung,
         double beats,
@@ -26,7 +26,7 @@ record PartView(
      * @param from beats from the start of the song
      * @param quartersABeat quarter notes a beat lasts
      */
-    record BarView(
+    public record BarView(
             int number,
             @Schema(nullable = true) String section,
             String metre,
@@ -39,7 +39,7 @@ record PartView(
             List<RunView> palmMuted) {}
 
     /** Events of a bar that stand together, from the first index to the last. */
-    record RunView(int first, int last) {}
+    public record RunView(int first, int last) {}
 
     /**
      * @param place place in the arrangement; -1 for a rest
@@ -50,7 +50,7 @@ record PartView(
      * @param sound ring, palm_mute or cut
      * @param chord name of the chord that begins with it, with its barre, {@code F BI}; null where none begins
      */
-    record EventView(
+    public record EventView(
             int place,
             double beat,
             List<ValueView> values,
@@ -62,7 +62,7 @@ record PartView(
             @Schema(nullable = true) String chord) {}
 
     /** @param type 1 for a whole note to 32 */
-    record ValueView(int type, boolean dotted, boolean triplet) {}
+    public record ValueView(int type, boolean dotted, boolean triplet) {}
 
     /**
      * @param string index from the lowest
@@ -74,7 +74,7 @@ record PartView(
      * @param right finger p, i, m or a; null under a strum
      * @param ring beats it sounds
      */
-    record NoteView(
+    public record NoteView(
             int string,
             int fret,
             int midi,

@@ -1,9 +1,5 @@
 package underhand.server.patterns;
 
-import java.util.List;
-import org.springframework.data.jpa.repository.JpaRepository;
+import underhand.server.documents.DocumentRepository;
 
-interface OwnPatternRepository extends JpaRepository<OwnPatternEntity, Long> {
-
-    List<OwnPatternEntity> findAllByOrderByIdAsc();
-}
+interface OwnPatternRepository extends DocumentRepository<OwnPatternEntity> {}

@@ -1,9 +1,5 @@
 package underhand.server.players;
 
-import java.util.List;
-import org.springframework.data.jpa.repository.JpaRepository;
+import underhand.server.documents.DocumentRepository;
 
-interface GuitarRepository extends JpaRepository<GuitarEntity, Long> {
-
-    List<GuitarEntity> findAllByOrderByIdAsc();
-}
+interface GuitarRepository extends DocumentRepository<GuitarEntity> {}

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Objects;
 import underhand.settings.HouseRules;
 
 /**
@@ -26,6 +27,13 @@ public record HouseRulesRequest(@JsonValue Map<String, Object> answers) {
                 .filter(answer -> !answer.getValue().isNull())
                 .forEach(answer -> answers.put(answer.getKey(), plain(answer.getValue())));
         return new HouseRulesRequest(answers);
+    }
+
+    /** What was said before, and stored. */
+    public static HouseRulesRequest said(Map<String, Object> answers) {
+        Map<String, Object> said = new LinkedHashMap<>(answers);
+        said.values().removeIf(Objects::isNull);
+        return new HouseRulesRequest(said);
     }
 
     private static Object plain(JsonNode answer) {

@@ -11,7 +11,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import underhand.server.platform.InputException;
 
 /** Players and guitars over HTTP. */
 @RestController
@@ -32,52 +31,45 @@ class PlayerController {
 
     @GetMapping("/players")
     List<PlayerView> players() {
-        return service.players();
+        return service.players().all();
     }
 
     @PostMapping("/players")
     @ResponseStatus(HttpStatus.CREATED)
     PlayerView addPlayer(@RequestBody PlayerChangeRequest request) {
-        return service.add(present("limits", request.limits()));
+        return service.players().add(request.limits());
     }
 
     @PutMapping("/players/{id}")
     PlayerView changePlayer(@PathVariable long id, @RequestBody PlayerChangeRequest request) {
-        return service.change(id, present("version", request.version()), present("limits", request.limits()));
+        return service.players().change(id, request.version(), request.limits());
     }
 
     @DeleteMapping("/players/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void removePlayer(@PathVariable long id) {
-        service.removePlayer(id);
+        service.players().remove(id);
     }
 
     @GetMapping("/guitars")
     List<GuitarView> guitars() {
-        return service.guitars();
+        return service.guitars().all();
     }
 
     @PostMapping("/guitars")
     @ResponseStatus(HttpStatus.CREATED)
     GuitarView addGuitar(@RequestBody GuitarChangeRequest request) {
-        return service.add(present("build", request.build()));
+        return service.guitars().add(request.build());
     }
 
     @PutMapping("/guitars/{id}")
     GuitarView changeGuitar(@PathVariable long id, @RequestBody GuitarChangeRequest request) {
-        return service.change(id, present("version", request.version()), present("build", request.build()));
+        return service.guitars().change(id, request.version(), request.build());
     }
 
     @DeleteMapping("/guitars/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void removeGuitar(@PathVariable long id) {
-        service.removeGuitar(id);
-    }
-
-    private static <T> T present(String field, T value) {
-        if (value == null) {
-            throw InputException.field(field, field + " is missing.");
-        }
-        return value;
+        service.guitars().remove(id);
     }
 }

@@ -1,48 +1,26 @@
 package underhand.server.players;
 
 import jakarta.persistence.Entity;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
-import java.time.Instant;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import underhand.server.documents.Document;
 
 /** A player as stored. */
 @Entity
 @Table(name = "player")
-class PlayerEntity {
-
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    private Long id;
-
-    @Version
-    private long version;
+class PlayerEntity extends Document<PlayerLimits> {
 
     @JdbcTypeCode(SqlTypes.JSON)
     private PlayerLimits limits;
 
-    private Instant changedAt;
-
-    protected PlayerEntity() {}
-
-    PlayerEntity(PlayerLimits limits) {
-        change(limits);
+    @Override
+    protected PlayerLimits content() {
+        return limits;
     }
 
-    final void change(PlayerLimits newLimits) {
-        limits = newLimits;
-        changedAt = Instant.now();
-    }
-
-    long version() {
-        return version;
-    }
-
-    PlayerView view() {
-        return new PlayerView(id, version, limits);
+    @Override
+    protected void put(PlayerLimits content) {
+        limits = content;
     }
 }

@@ -1,9 +1,5 @@
 package underhand.server.players;
 
-import java.util.List;
-import org.springframework.data.jpa.repository.JpaRepository;
+import underhand.server.documents.DocumentRepository;
 
-interface PlayerRepository extends JpaRepository<PlayerEntity, Long> {
-
-    List<PlayerEntity> findAllByOrderByIdAsc();
-}
+interface PlayerRepository extends DocumentRepository<PlayerEntity> {}

@@ -1,62 +1,63 @@
 package underhand.server.players;
 
-import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import underhand.hand.Player;
 import underhand.neck.Tuning;
+import underhand.server.documents.Keeper;
+import underhand.server.documents.Keeper.Kind;
 import underhand.server.platform.InputException;
-import underhand.server.platform.StaleWriteException;
 import underhand.server.storage.Writes;
 import underhand.settings.Performer;
 
-/** Keeps players and guitars; a write over a newer version is refused with both. */
+/** Keeps players and guitars, and says who plays on what. */
 @Service
 public class PlayerService {
 
-    private final PlayerRepository players;
-    private final GuitarRepository guitars;
-    private final Writes writes;
+    private static final int MOST = 200;
+
+    private final Keeper<PlayerLimits, PlayerView> players;
+    private final Keeper<GuitarBuild, GuitarView> guitars;
 
     PlayerService(PlayerRepository players, GuitarRepository guitars, Writes writes) {
-        this.players = players;
-        this.guitars = guitars;
-        this.writes = writes;
+        this.players = new Keeper<>(
+                new Kind<>("player", "limits", MOST, PlayerLimits::check, PlayerView::new),
+                players,
+                PlayerEntity::new,
+                writes);
+        this.guitars = new Keeper<>(
+                new Kind<>("guitar", "build", MOST, GuitarBuild::check, GuitarView::new),
+                guitars,
+                GuitarEntity::new,
+                writes);
     }
 
     /** Whether there is neither a player nor a guitar. */
     public boolean isUntouched() {
-        return players.count() == 0 && guitars.count() == 0;
+        return players.isEmpty() && guitars.isEmpty();
     }
 
-    List<PlayerView> players() {
-        return players.findAllByOrderByIdAsc().stream().map(PlayerEntity::view).toList();
+    public Keeper<PlayerLimits, PlayerView> players() {
+        return players;
     }
 
-    public PlayerView add(PlayerLimits limits) {
-        limits.check();
-        return writes.in(() -> players.saveAndFlush(new PlayerEntity(limits)).view());
+    public Keeper<GuitarBuild, GuitarView> guitars() {
+        return guitars;
     }
 
-    PlayerView change(long id, long version, PlayerLimits limits) {
-        limits.check();
-        return writes.in(() -> {
-            PlayerEntity player = player(id);
-            if (player.version() != version) {
-                throw new StaleWriteException("The player", new PlayerView(id, version, limits), player.view());
-            }
-            player.change(limits);
-            return players.saveAndFlush(player).view();
-        });
+    /** The id of a stored player, if there still is one; else null. */
+    public Long there(Long id) {
+        return id != null && players.find(id).isPresent() ? id : null;
     }
 
-    void removePlayer(long id) {
-        writes.in(() -> players.delete(player(id)));
+    /** The id of a stored guitar, if there still is one; else null. */
+    public Long guitarThere(Long id) {
+        return id != null && guitars.find(id).isPresent() ? id : null;
     }
 
     /** The hand of a stored player. */
     public Player hand(long id) {
-        return player(id).view().limits().toPlayer();
+        return players.content(id).toPlayer();
     }
 
     /**
@@ -66,16 +67,10 @@ public class PlayerService {
      */
     public Seat seat(Long playerId, PlayerRequest player, Long guitarId, GuitarRequest guitar) {
         Optional<PlayerLimits> limits = one(
-                        "player",
-                        Optional.ofNullable(playerId)
-                                .map(id -> player(id).view().limits()),
-                        player)
+                        "player", Optional.ofNullable(playerId).map(players::content), player)
                 .or(() -> Optional.ofNullable(player).map(PlayerRequest::toLimits));
         Optional<GuitarBuild> build = one(
-                        "guitar",
-                        Optional.ofNullable(guitarId)
-                                .map(id -> guitar(id).view().build()),
-                        guitar)
+                        "guitar", Optional.ofNullable(guitarId).map(guitars::content), guitar)
                 .or(() -> Optional.ofNullable(guitar).map(GuitarRequest::toBuild));
         Performer usual = Performer.ADULT;
         return new Seat(
@@ -92,41 +87,5 @@ public class PlayerService {
             throw InputException.field(field, "Send " + field + "Id, or " + field + " with values, not both.");
         }
         return stored;
-    }
-
-    private PlayerEntity player(long id) {
-        return players.findById(id)
-                .orElseThrow(
-                        () -> InputException.notFound("There is no player " + id + "; they may have been removed."));
-    }
-
-    List<GuitarView> guitars() {
-        return guitars.findAllByOrderByIdAsc().stream().map(GuitarEntity::view).toList();
-    }
-
-    public GuitarView add(GuitarBuild build) {
-        build.check();
-        return writes.in(() -> guitars.saveAndFlush(new GuitarEntity(build)).view());
-    }
-
-    GuitarView change(long id, long version, GuitarBuild build) {
-        build.check();
-        return writes.in(() -> {
-            GuitarEntity guitar = guitar(id);
-            if (guitar.version() != version) {
-                throw new StaleWriteException("The guitar", new GuitarView(id, version, build), guitar.view());
-            }
-            guitar.change(build);
-            return guitars.saveAndFlush(guitar).view();
-        });
-    }
-
-    void removeGuitar(long id) {
-        writes.in(() -> guitars.delete(guitar(id)));
-    }
-
-    private GuitarEntity guitar(long id) {
-        return guitars.findById(id)
-                .orElseThrow(() -> InputException.notFound("There is no guitar " + id + "; it may have been removed."));
     }
 }

@@ -6,6 +6,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import java.time.Instant;
+import java.util.Optional;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
@@ -24,21 +25,40 @@ class ArrangementVersion {
     private String source;
 
     @JdbcTypeCode(SqlTypes.JSON)
-    private Decisions decisions;
+    private StoredDecisions decisions;
+
+    /** The part as it was planned; null for a version from before parts were kept. */
+    @JdbcTypeCode(SqlTypes.JSON)
+    private PlannedPart planned;
+
+    /** Version of the planner that planned it; blank where none did. */
+    private String planner;
 
     private Instant createdAt;
 
     protected ArrangementVersion() {}
 
-    ArrangementVersion(long songId, String name, String source, Decisions decisions) {
+    ArrangementVersion(
+            long songId, String name, String source, Decisions decisions, PlannedPart planned, String planner) {
         this.songId = songId;
         this.name = name;
         this.source = source;
-        this.decisions = decisions;
+        this.decisions = StoredDecisions.of(decisions);
+        this.planned = planned;
+        this.planner = planner;
         this.createdAt = Instant.now();
     }
 
+    /** The part as it was planned, and by which planner; empty for a version from before parts were kept. */
+    Optional<PlannedPart> planned() {
+        return Optional.ofNullable(planned);
+    }
+
+    boolean isPlannedBy(String other) {
+        return other.equals(planner);
+    }
+
     VersionView view() {
-        return new VersionView(id, name, source, decisions, createdAt);
+        return new VersionView(id, name, source, decisions.toDecisions(), createdAt);
     }
 }

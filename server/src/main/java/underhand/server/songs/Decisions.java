@@ -1,5 +1,6 @@
 package underhand.server.songs;
 
+import com.fasterxml.jackson.databind.node.IntNode;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Objects;
@@ -8,10 +9,12 @@ import underhand.hand.Rung;
 import underhand.server.arrangements.FillChoiceRequest;
 import underhand.server.arrangements.LockRequest;
 import underhand.server.arrangements.PatternChoiceRequest;
+import underhand.server.arrangements.PreviewRequest;
 import underhand.server.arrangements.ReadingChoiceRequest;
 import underhand.server.arrangements.SecondGuitar;
 import underhand.server.platform.InputException;
 import underhand.server.players.HouseRulesRequest;
+import underhand.server.players.PlayerService;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.Setting;
 
@@ -70,6 +73,28 @@ record Decisions(
         patterns = patterns == null ? List.of() : List.copyOf(patterns);
         fills = fills == null ? List.of() : List.copyOf(fills);
         houseRules = houseRules == null ? HouseRulesRequest.NONE : houseRules;
+    }
+
+    /** What asks for the part these decisions make of a chart, as far as those who are to play it are there. */
+    PreviewRequest asked(String source, PlayerService players) {
+        return new PreviewRequest(
+                new PreviewRequest.ChartRequest("text", source),
+                rung,
+                setting,
+                capo == null ? null : IntNode.valueOf(capo),
+                null,
+                players.there(playerId),
+                null,
+                players.guitarThere(guitarId),
+                null,
+                houseRules,
+                locks,
+                readings,
+                patterns,
+                fills,
+                tempo,
+                transpose,
+                null);
     }
 
     /** @throws RuntimeException naming the decision that cannot be */

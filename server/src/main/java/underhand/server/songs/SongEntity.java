@@ -30,7 +30,7 @@ class SongEntity {
     private String source;
 
     @JdbcTypeCode(SqlTypes.JSON)
-    private Decisions decisions;
+    private StoredDecisions decisions;
 
     private Instant createdAt;
     private Instant changedAt;
@@ -63,7 +63,7 @@ class SongEntity {
         }
         this.title = newTitle;
         this.source = newSource;
-        this.decisions = newDecisions;
+        this.decisions = StoredDecisions.of(newDecisions);
         this.summary = facts;
         this.summaryBy = factsBy;
         this.changedAt = Instant.now();
@@ -104,7 +104,7 @@ class SongEntity {
     }
 
     Decisions decisions() {
-        return decisions;
+        return decisions.toDecisions();
     }
 
     /** What it asks of a hand, as a planner worked it out; empty when another one did, or none. */

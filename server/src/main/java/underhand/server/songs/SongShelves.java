@@ -52,12 +52,18 @@ class SongShelves {
                         new Column("name", "name", Form.TEXT),
                         new Column("source", "source", Form.FILE),
                         new Column("decisions", "decisions", Form.JSON),
+                        new Column("planned", "planned", Form.JSON),
+                        new Column("planner", "planner", Form.TEXT),
                         new Column("created_at", "createdAt", Form.TIME)),
                 false,
                 ofASong(),
                 "name",
                 content -> {
                     check(json, content);
+                    if (content.hasNonNull("planned")) {
+                        Shelf.<PlannedPart>holding(json, "planned", PlannedPart.class, planned -> {})
+                                .accept(content);
+                    }
                     if (content.path("song").isNull()) {
                         throw new IllegalArgumentException("the song it is a version of is not there.");
                     }
@@ -74,8 +80,8 @@ class SongShelves {
         Shelf.holding(
                         json,
                         "decisions",
-                        Decisions.class,
-                        decisions -> SongService.check(content.path("source").asText(), decisions))
+                        StoredDecisions.class,
+                        decisions -> SongService.check(content.path("source").asText(), decisions.toDecisions()))
                 .accept(content);
     }
 }

@@ -35,6 +35,12 @@ class VersionController {
         return service.keep(songId, request.name(), request.source(), request.decisions());
     }
 
+    /** The part of a version as it was planned when it was kept. */
+    @GetMapping("/{id}/planned")
+    PlannedView planned(@PathVariable long songId, @PathVariable long id) {
+        return service.planned(songId, id);
+    }
+
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable long songId, @PathVariable long id) {

@@ -3,6 +3,7 @@ package underhand.server.demo;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyInt;
 import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.Mockito.RETURNS_DEEP_STUBS;
 import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
@@ -21,7 +22,7 @@ import underhand.server.storage.Writes;
 class DemoBookTest {
 
     private final SongService songs = mock();
-    private final PlayerService players = mock();
+    private final PlayerService players = mock(RETURNS_DEEP_STUBS);
     private final BookFacts facts = mock();
     private final Writes writes = mock();
 

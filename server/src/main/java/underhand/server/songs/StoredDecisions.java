@@ -1,0 +1,141 @@
+package underhand.server.songs;
+
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
+import com.fasterxml.jackson.databind.JsonNode;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import underhand.server.arrangements.FillChoiceRequest;
+import underhand.server.arrangements.LockRequest;
+import underhand.server.arrangements.PatternChoiceRequest;
+import underhand.server.arrangements.ReadingChoiceRequest;
+import underhand.server.arrangements.SecondGuitar;
+import underhand.server.players.HouseRulesRequest;
+
+/**
+ * The decisions of a song as they lie in the book and in backups. What requests look like may change; what was written once
+ * has to be read for ever: a change of these records raises {@link #SCHEMA}, and the old form is read beside the new one.
+ *
+ * @param schema form of what is written; missing in books from before forms were counted, which is the first
+ * @param frets of a lock as they were sent, text or list
+ */
+record StoredDecisions(
+        @Schema(nullable = true) Integer schema,
+        int rung,
+        String setting,
+        @Schema(nullable = true) Integer capo,
+        @Schema(nullable = true) Integer tempo,
+        int transpose,
+        List<Lock> locks,
+        List<Reading> readings,
+        List<Pattern> patterns,
+        List<Fill> fills,
+        @Schema(nullable = true) Long playerId,
+        @Schema(nullable = true) Long guitarId,
+        @JsonSetter(contentNulls = Nulls.SET) Map<String, Object> houseRules,
+        @Schema(nullable = true) Second second) {
+
+    /** The form that is written today. */
+    static final int SCHEMA = 1;
+
+    record Lock(
+            Integer placement,
+            @Schema(nullable = true) Integer part,
+            @Schema(nullable = true) JsonNode frets,
+            @Schema(nullable = true) Integer lowestFret,
+            @Schema(nullable = true) Integer highestFret) {}
+
+    record Reading(Integer placement, String reading, String stand) {}
+
+    record Pattern(
+            @Schema(nullable = true) String section,
+            @Schema(nullable = true) String pattern,
+            @Schema(nullable = true) Own own,
+            @Schema(nullable = true) Boolean vary) {}
+
+    /** A pattern written down. */
+    record Own(
+            String name,
+            String metre,
+            String steps,
+            @Schema(nullable = true) Boolean swing) {}
+
+    record Fill(Integer placement, @Schema(nullable = true) Integer part, String fill) {}
+
+    record Second(
+            int rung,
+            @Schema(nullable = true) Integer capo,
+            @Schema(nullable = true) Long playerId,
+            @Schema(nullable = true) Long guitarId,
+            @Schema(nullable = true) List<Pattern> patterns) {}
+
+    static StoredDecisions of(Decisions said) {
+        return new StoredDecisions(
+                SCHEMA,
+                said.rung(),
+                said.setting(),
+                said.capo(),
+                said.tempo(),
+                said.transpose(),
+                each(said.locks(), l -> new Lock(l.placement(), l.part(), l.frets(), l.lowestFret(), l.highestFret())),
+                each(said.readings(), r -> new Reading(r.placement(), r.reading(), r.stand())),
+                each(said.patterns(), StoredDecisions::pattern),
+                each(said.fills(), f -> new Fill(f.placement(), f.part(), f.fill())),
+                said.playerId(),
+                said.guitarId(),
+                said.houseRules().answers(),
+                said.second() == null
+                        ? null
+                        : new Second(
+                                said.second().rung(),
+                                said.second().capo(),
+                                said.second().playerId(),
+                                said.second().guitarId(),
+                                each(said.second().patterns(), StoredDecisions::pattern)));
+    }
+
+    Decisions toDecisions() {
+        return new Decisions(
+                rung,
+                setting,
+                capo,
+                tempo,
+                transpose,
+                each(locks, l -> new LockRequest(l.placement(), l.part(), l.frets(), l.lowestFret(), l.highestFret())),
+                each(readings, r -> new ReadingChoiceRequest(r.placement(), r.reading(), r.stand())),
+                each(patterns, StoredDecisions::choice),
+                each(fills, f -> new FillChoiceRequest(f.placement(), f.part(), f.fill())),
+                playerId,
+                guitarId,
+                houseRules == null ? HouseRulesRequest.NONE : HouseRulesRequest.said(houseRules),
+                second == null
+                        ? null
+                        : new SecondGuitar(
+                                second.rung(),
+                                second.capo(),
+                                second.playerId(),
+                                second.guitarId(),
+                                each(second.patterns(), StoredDecisions::choice)));
+    }
+
+    private static Pattern pattern(PatternChoiceRequest choice) {
+        Own own = Optional.ofNullable(choice.own())
+                .map(o -> new Own(o.name(), o.metre(), o.steps(), o.swing()))
+                .orElse(null);
+        return new Pattern(choice.section(), choice.pattern(), own, choice.vary());
+    }
+
+    private static PatternChoiceRequest choice(Pattern pattern) {
+        PatternChoiceRequest.OwnPattern own = Optional.ofNullable(pattern.own())
+                .map(o -> new PatternChoiceRequest.OwnPattern(o.name(), o.metre(), o.steps(), o.swing()))
+                .orElse(null);
+        return new PatternChoiceRequest(pattern.section(), pattern.pattern(), own, pattern.vary());
+    }
+
+    private static <A, B> List<B> each(List<A> all, Function<A, B> change) {
+        return all == null ? null : all.stream().map(change).toList();
+    }
+}
