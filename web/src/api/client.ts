@@ -3,6 +3,7 @@ import type { components } from './generated/schema';
 
 type Schemas = components['schemas'];
 export type Arrangement = Schemas['ArrangementView'];
+export type Neck = Arrangement['neck'];
 export type Placement = Schemas['PlacementView'];
 export type Change = Schemas['ChangeView'];
 export type Grip = Schemas['GripView'];
@@ -19,6 +20,7 @@ export type FillChoice = Schemas['FillChoiceRequest'];
 export type Decisions = Schemas['Decisions'];
 export type Rung = Schemas['RungView'];
 export type RungEffort = Schemas['RungEffort'];
+export type Reach = Schemas['ReachView'];
 export type Player = Schemas['PlayerView'];
 export type PlayerLimits = Schemas['PlayerLimits'];
 export type Guitar = Schemas['GuitarView'];
@@ -168,6 +170,7 @@ export const api = {
   practised: (id: number) => call<undefined>('POST', `/songs/${id}/practice`),
   rungs: () => call<Rung[]>('GET', '/rungs'),
   players: () => call<Player[]>('GET', '/players'),
+  reaches: () => call<Reach[]>('GET', '/reaches'),
   addPlayer: (limits: PlayerLimits) => call<Player>('POST', '/players', { limits }),
   changePlayer: (id: number, version: number, limits: PlayerLimits) =>
     call<Player>('PUT', `/players/${id}`, { version, limits }),

@@ -12,7 +12,7 @@ import { SongbookView } from '../features/songbook/SongbookView';
 import { VersionsView } from '../features/versions/VersionsView';
 import { NotFound } from './NotFound';
 import { Shell } from './Shell';
-import { theme } from './theme';
+import { theme } from '../theme/theme';
 
 const queries = new QueryClient({
   defaultOptions: { queries: { retry: worthRetrying, refetchOnWindowFocus: false, staleTime: 30_000 } },

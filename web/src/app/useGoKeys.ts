@@ -1,44 +1,19 @@
-import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
-import { isTyping } from '../shared/keys';
+import type { KeyId } from '../shared/keyTable';
+import { useKey } from '../shared/useKey';
 
-const WAIT_MS = 1500;
-
-/** Places a letter after `g` goes to: of the whole book, and of the song that is open. */
-export const PLACES = { s: '/', p: '/players', k: '/book' } as const;
-export const SONG_PLACES = { b: '', r: '/rungs', v: '/versions', h: '/sheet' } as const;
-
-/** `g`, then a letter, goes to a view. */
-export function useGoKeys(songBase: string | null) {
-  const navigate = useNavigate();
-  useEffect(() => {
-    let since = -Infinity;
-    const onKey = (event: KeyboardEvent) => {
-      if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) {
-        return;
-      }
-      if (event.key === 'g') {
-        since = event.timeStamp;
-        return;
-      }
-      const target = event.timeStamp - since < WAIT_MS ? placeOf(event.key, songBase) : null;
-      since = -Infinity;
-      if (target !== null) {
-        event.preventDefault();
-        event.stopImmediatePropagation();
-        void navigate(target);
-      }
-    };
-    window.addEventListener('keydown', onKey, { capture: true });
-    return () => window.removeEventListener('keydown', onKey, { capture: true });
-  }, [navigate, songBase]);
+/** `g`, then a letter, goes to a view: of the whole book, or of the song that is open. */
+export function useGoKeys(songBase: string | null): void {
+  useGo('goSongs', '/');
+  useGo('goPlayers', '/players');
+  useGo('goBook', '/book');
+  useGo('goBench', songBase);
+  useGo('goSheet', songBase && `${songBase}/sheet`);
+  useGo('goRungs', songBase && `${songBase}/rungs`);
+  useGo('goVersions', songBase && `${songBase}/versions`);
 }
 
-export function placeOf(key: string, songBase: string | null): string | null {
-  if (key in PLACES) {
-    return PLACES[key as keyof typeof PLACES];
-  }
-  return songBase !== null && key in SONG_PLACES
-    ? songBase + SONG_PLACES[key as keyof typeof SONG_PLACES]
-    : null;
+function useGo(id: KeyId, to: string | null): void {
+  const navigate = useNavigate();
+  useKey(id, () => to !== null && void navigate(to), to !== null);
 }

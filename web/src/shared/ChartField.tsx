@@ -3,7 +3,7 @@ import { EditorView } from '@codemirror/view';
 import { basicSetup } from 'codemirror';
 import { useEffect, useRef } from 'react';
 import type { Fault } from '../api/client';
-import { MONO } from '../app/theme';
+import { MONO } from '../theme/theme';
 
 const LOOK = EditorView.theme({
   '&': {

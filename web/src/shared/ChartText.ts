@@ -1,5 +1,5 @@
 import { styled } from '@mui/material/styles';
-import { MONO } from '../app/theme';
+import { MONO } from '../theme/theme';
 
 /** Where the text of a chart is typed. */
 export const ChartText = styled('textarea')(({ theme }) => ({

@@ -1,5 +1,4 @@
 import type { Grip } from '../api/client';
-import { frameOf } from './gripFrame';
 import { useLeftHanded } from './hand';
 
 const STEP = 14;
@@ -13,13 +12,14 @@ export function GripFrame({
   grip,
   size = 1,
 }: {
-  grip: Pick<Grip, 'shape' | 'frets' | 'fingers' | 'barres'>;
+  grip: Pick<Grip, 'shape' | 'frets' | 'fingers' | 'barres' | 'frame'>;
   size?: number;
 }) {
-  const frame = frameOf(grip);
+  const { frame } = grip;
+  const strings = grip.frets.length;
   const leftHanded = useLeftHanded();
-  const stringX = (string: number) => STEP * (leftHanded ? frame.strings - 1 - string : string);
-  const width = STEP * (frame.strings - 1);
+  const stringX = (string: number) => STEP * (leftHanded ? strings - 1 - string : string);
+  const width = STEP * (strings - 1);
   const height = STEP * 1.25 * frame.rows;
   const fretY = (fret: number) => TOP + STEP * 1.25 * (fret - frame.firstFret + 1);
   const stopY = (fret: number) => fretY(fret) - (STEP * 1.25) / 2;
@@ -43,7 +43,7 @@ export function GripFrame({
           strokeWidth={row === 0 && frame.firstFret === 1 ? 3 : 1}
         />
       ))}
-      {Array.from({ length: frame.strings }, (_, string) => (
+      {Array.from({ length: strings }, (_, string) => (
         <line key={string} x1={STEP * string} x2={STEP * string} y1={TOP} y2={TOP + height} />
       ))}
       {frame.firstFret > 1 && (
@@ -84,29 +84,16 @@ export function GripFrame({
           strokeLinecap="round"
         />
       ))}
-      {frame.stops.map((stop) => (
-        <circle
-          key={stop.string}
-          cx={stringX(stop.string)}
-          cy={stopY(stop.fret)}
-          r={5.5}
-          fill="currentColor"
-          stroke="none"
-        />
-      ))}
-      {frame.stops.map((stop) => (
-        <text
-          key={stop.string}
-          x={stringX(stop.string)}
-          y={TOP + height + 13}
-          fontSize={11}
-          textAnchor="middle"
-          fill="currentColor"
-          stroke="none"
-        >
-          {stop.finger}
-        </text>
-      ))}
+      {grip.frets.map((fret, string) =>
+        fret ? (
+          <g key={string} fill="currentColor" stroke="none">
+            <circle cx={stringX(string)} cy={stopY(fret)} r={5.5} />
+            <text x={stringX(string)} y={TOP + height + 13} fontSize={11} textAnchor="middle">
+              {grip.fingers[string]}
+            </text>
+          </g>
+        ) : null,
+      )}
     </svg>
   );
 }

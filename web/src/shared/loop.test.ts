@@ -11,9 +11,9 @@ const song = {
     { index: 3, bar: 3, section: 'Chorus' },
   ],
   changes: [
-    { from: 0, to: 1, neededSeconds: 0.3, availableSeconds: 0.6 },
-    { from: 1, to: 2, neededSeconds: 0.6, availableSeconds: 0.6 },
-    { from: 2, to: 3, neededSeconds: 1.2, availableSeconds: 0.6 },
+    { from: 0, to: 1, holdsUpTo: 200 },
+    { from: 1, to: 2, holdsUpTo: 100 },
+    { from: 2, to: 3, holdsUpTo: 50 },
   ],
 } as Arrangement;
 

@@ -33,10 +33,8 @@ export function loopTempo(arrangement: Arrangement, loop: Loop): number | null {
     const bar = arrangement.placements[index]?.bar ?? 0;
     return bar >= loop.from && bar <= loop.to;
   };
-  const tempos = arrangement.changes
-    .filter((c) => inside(c.from) && inside(c.to) && c.neededSeconds > 0)
-    .map((c) => (arrangement.tempo * c.availableSeconds) / c.neededSeconds);
-  return tempos.length === 0 ? null : Math.floor(Math.min(400, ...tempos));
+  const tempos = arrangement.changes.filter((c) => inside(c.from) && inside(c.to)).map((c) => c.holdsUpTo);
+  return tempos.length === 0 ? null : Math.min(...tempos);
 }
 
 /** Bars in order with the columns they take on the road. */

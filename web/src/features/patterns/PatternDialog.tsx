@@ -10,7 +10,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
 import type { Arrangement, PatternChoice, PatternFit, PreviewBody, StoredPattern } from '../../api/client';
-import { MONO } from '../../app/theme';
+import { MONO } from '../../theme/theme';
 import { Problem } from '../../shared/Problem';
 import { choiceFor, withChoice } from './choices';
 import { PatternEditor } from './PatternEditor';

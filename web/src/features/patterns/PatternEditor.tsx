@@ -9,7 +9,7 @@ import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { api, type OwnPattern, type StoredPattern } from '../../api/client';
-import { MONO } from '../../app/theme';
+import { MONO } from '../../theme/theme';
 import { Problem } from '../../shared/Problem';
 import { divided, glance, STEP_KEYS, stepAfter } from './patternSteps';
 

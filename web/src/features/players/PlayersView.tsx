@@ -4,7 +4,7 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, type Guitar, type GuitarBuild, type Player, type PlayerLimits } from '../../api/client';
 import { playerKeys } from '../../api/queryKeys';
@@ -12,7 +12,7 @@ import { useGuitars, usePlayers } from '../../api/useArrangement';
 import { HouseRulesPanel } from '../../shared/HouseRulesPanel';
 import { Problem } from '../../shared/Problem';
 import { HandDetails } from './HandDetails';
-import { REACHABLE, reachFret, reachMm } from './reach';
+import { reachFret } from './reach';
 
 const NEW_PLAYER: PlayerLimits = {
   name: '',
@@ -200,18 +200,19 @@ function PlayerRow({ player }: { player?: Player }) {
 }
 
 function Reach({ label, mm, onReach }: { label: string; mm: number; onReach: (mm: number) => void }) {
+  const reaches = useQuery({ queryKey: ['reaches'], queryFn: api.reaches, staleTime: Infinity }).data ?? [];
   return (
     <TextField
       select
       label={label}
       size="small"
       slotProps={native}
-      value={reachFret(mm)}
+      value={reachFret(reaches, mm) ?? ''}
       helperText={`${Math.round(mm)} mm`}
       sx={{ width: 180 }}
-      onChange={(event) => onReach(reachMm(Number(event.target.value)))}
+      onChange={(event) => onReach(reaches.find((r) => r.fret === Number(event.target.value))?.mm ?? mm)}
     >
-      {REACHABLE.map((fret) => (
+      {reaches.map(({ fret }) => (
         <option key={fret} value={fret}>
           fret {fret}
         </option>

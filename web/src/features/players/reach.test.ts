@@ -1,18 +1,14 @@
 import { describe, expect, test } from 'vitest';
-import { REACHABLE, reachFret, reachMm, withComfortable, withWidest } from './reach';
+import { reachFret, withComfortable, withWidest } from './reach';
 
-test('reach grows with the fret, less and less, as frets grow narrower', () => {
-  const steps = REACHABLE.slice(1).map((fret) => reachMm(fret) - reachMm(fret - 1));
-  expect(steps.every((step) => step > 0)).toBe(true);
-  expect([...steps].sort((a, b) => b - a)).toEqual(steps);
-});
-
-test('a reach in mm finds its fret again', () => {
-  for (const fret of REACHABLE) {
-    expect(reachFret(reachMm(fret))).toBe(fret);
-  }
-  // Equal temperament at 648 mm: fingertips at frets 1 and 5 are 128 mm apart.
-  expect(reachMm(5)).toBe(128);
+test('a reach in mm finds the fret that is nearest', () => {
+  const reaches = [
+    { fret: 3, mm: 70 },
+    { fret: 4, mm: 100 },
+    { fret: 5, mm: 128 },
+  ];
+  expect([10, 84, 86, 128, 400].map((mm) => reachFret(reaches, mm))).toEqual([3, 3, 4, 5, 5]);
+  expect(reachFret([], 100)).toBeUndefined();
 });
 
 describe('a pair of fingers', () => {

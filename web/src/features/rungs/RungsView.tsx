@@ -12,7 +12,7 @@ import { songKeys } from '../../api/queryKeys';
 import { useSong } from '../../api/useSong';
 import { keyOf } from '../../api/songBody';
 import { useArrangement, useSongBody } from '../../api/useArrangement';
-import { MONO } from '../../app/theme';
+import { MONO } from '../../theme/theme';
 import { GripFrame } from '../../shared/GripFrame';
 import { Handed } from '../../shared/Handed';
 import { Problem } from '../../shared/Problem';

@@ -2,7 +2,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
-import { midiPedals, pedalOf, type PedalAct } from './pedals';
+import { useKey } from '../../shared/useKey';
+import { midiPedals, type PedalAct } from './pedals';
 
 /** A foot pedal: on the screen, on the keyboard, or a real one over Web MIDI. */
 export function Pedal({ onAct }: { onAct: (act: PedalAct) => void }) {
@@ -11,17 +12,9 @@ export function Pedal({ onAct }: { onAct: (act: PedalAct) => void }) {
   useEffect(() => {
     act.current = onAct;
   }, [onAct]);
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const meant = pedalOf(event.key);
-      if (meant && !(event.target instanceof HTMLInputElement)) {
-        event.preventDefault();
-        act.current(meant);
-      }
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, []);
+  useKey('pageOn', () => onAct('forward'));
+  useKey('pageBack', () => onAct('back'));
+  useKey('loopSheet', () => onAct('loop'));
   useEffect(() => {
     if (midi !== 'on') {
       return;

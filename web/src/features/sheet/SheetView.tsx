@@ -12,7 +12,7 @@ import { NO_DECISIONS } from '../../api/decisions';
 import { useSong } from '../../api/useSong';
 import { useArrangement, useSongBody } from '../../api/useArrangement';
 import { usePart, useSecond, useSecondPart } from '../../api/usePart';
-import { MONO } from '../../app/theme';
+import { MONO } from '../../theme/theme';
 import { GripFrame } from '../../shared/GripFrame';
 import { Problem } from '../../shared/Problem';
 import { sectionLoop, type Loop } from '../../shared/loop';
@@ -24,7 +24,6 @@ import { Handed } from '../../shared/Handed';
 import { FilesMenu } from './FilesMenu';
 import { Pedal } from './Pedal';
 import type { PedalAct } from './pedals';
-import { differentGrips } from './sheetLines';
 import { WordsSheet } from './WordsSheet';
 
 type Layout = 'words' | 'tab';
@@ -190,12 +189,15 @@ function OneGuitar({
         )}
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, mb: 2 }}>
-        {differentGrips(arrangement.placements).map(({ played, grip }) => (
-          <Box key={grip.shape} sx={{ textAlign: 'center' }}>
-            <Typography sx={{ fontWeight: 700, pl: 1.75 }}>{played}</Typography>
-            <GripFrame grip={grip} size={big ? 1.35 : 1} />
-          </Box>
-        ))}
+        {arrangement.newShapes.map((at) => {
+          const place = arrangement.placements[at];
+          return place?.grip ? (
+            <Box key={at} sx={{ textAlign: 'center' }}>
+              <Typography sx={{ fontWeight: 700, pl: 1.75 }}>{place.played}</Typography>
+              <GripFrame grip={place.grip} size={big ? 1.35 : 1} />
+            </Box>
+          ) : null;
+        })}
       </Box>
       {part?.notices.map((notice) => (
         <Typography

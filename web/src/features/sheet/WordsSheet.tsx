@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef } from 'react';
 import type { Placement } from '../../api/client';
-import { MONO } from '../../app/theme';
+import { MONO } from '../../theme/theme';
 import { lines } from './sheetLines';
 
 /** Words with chords and shapes over them, four bars a line. */

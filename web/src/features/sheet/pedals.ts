@@ -1,22 +1,6 @@
 /** What a foot asks for. */
 export type PedalAct = 'forward' | 'back' | 'loop';
 
-/** Keys that page-turning pedals send, and those of the keyboard beside them. */
-export function pedalOf(key: string): PedalAct | null {
-  switch (key) {
-    case 'PageDown':
-    case 'ArrowDown':
-      return 'forward';
-    case 'PageUp':
-    case 'ArrowUp':
-      return 'back';
-    case 'o':
-      return 'loop';
-    default:
-      return null;
-  }
-}
-
 const CONTROL_CHANGE = 0xb0;
 const SUSTAIN = 64;
 const SOSTENUTO = 66;

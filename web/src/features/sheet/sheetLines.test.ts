@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Grip, Placement } from '../../api/client';
-import { differentGrips, lines } from './sheetLines';
+import { lines } from './sheetLines';
 
 const placement = (index: number, bar: number, section: string, shape: string) =>
   ({ index, bar, section, played: shape, grip: { shape } as Grip }) as Placement;
@@ -13,9 +13,4 @@ test('lines hold four bars and a section opens a new one', () => {
     ['', 1],
     ['Chorus', 2],
   ]);
-});
-
-test('every grip is named once', () => {
-  const song = ['a', 'b', 'a', 'c', 'b'].map((shape, i) => placement(i, i + 1, '', shape));
-  expect(differentGrips(song).map((g) => g.grip.shape)).toEqual(['a', 'b', 'c']);
 });

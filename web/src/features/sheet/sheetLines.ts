@@ -1,4 +1,4 @@
-import type { Grip, Placement } from '../../api/client';
+import type { Placement } from '../../api/client';
 
 export interface Line {
   first: number;
@@ -23,15 +23,4 @@ export function lines(placements: Placement[]): Line[] {
     all.at(-1)?.placements.push(placement);
   }
   return all;
-}
-
-/** Every grip of a part once, in the order of the song. */
-export function differentGrips(placements: Placement[]): { played: string; grip: Grip }[] {
-  const seen = new Map<string, { played: string; grip: Grip }>();
-  for (const { played, grip } of placements) {
-    if (grip && !seen.has(grip.shape)) {
-      seen.set(grip.shape, { played: played ?? '', grip });
-    }
-  }
-  return [...seen.values()];
 }

@@ -6,7 +6,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { MONO } from '../../app/theme';
+import { MONO } from '../../theme/theme';
 import { GripFrame } from '../../shared/GripFrame';
 import { Handed } from '../../shared/Handed';
 import { Problem } from '../../shared/Problem';

@@ -1,10 +1,13 @@
 package underhand.arrange;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import underhand.hand.Parameters;
 import underhand.harmony.HarmonyReader;
 import underhand.neck.Fretboard;
+import underhand.neck.Shape;
 import underhand.pitch.Key;
 import underhand.settings.ArrangementSettings;
 import underhand.solve.Budget;
@@ -51,5 +54,15 @@ public record Arrangement(
         placements = List.copyOf(placements);
         changes = List.copyOf(changes);
         warnings = List.copyOf(warnings);
+    }
+
+    /** Places at which a shape is played for the first time. */
+    public List<Integer> newShapes() {
+        Set<Shape> seen = new HashSet<>();
+        return placements.stream()
+                .filter(p ->
+                        p.grip().isPresent() && seen.add(p.grip().get().grip().shape()))
+                .map(PlacedGrip::index)
+                .toList();
     }
 }

@@ -214,12 +214,9 @@ public final class Sweep {
     }
 
     private int fastestTempo(SolvedPart part) {
-        double slowest = part.changes().stream()
-                .filter(c -> c.change().neededSeconds() > 0)
-                .mapToDouble(
-                        c -> song.tempo() * c.availableSeconds() / c.change().neededSeconds())
+        return part.changes().stream()
+                .mapToInt(change -> change.fastestTempo(song.tempo()))
                 .min()
                 .orElse(Chart.HIGHEST_TEMPO);
-        return (int) Math.min(Chart.HIGHEST_TEMPO, Math.floor(slowest));
     }
 }

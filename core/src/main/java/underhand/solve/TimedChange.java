@@ -1,6 +1,7 @@
 package underhand.solve;
 
 import java.util.Map;
+import underhand.chart.Chart;
 import underhand.move.Change;
 import underhand.move.ChangeTerm;
 
@@ -17,6 +18,13 @@ public record TimedChange(int from, int to, Change change, double availableSecon
     public double effort() {
         return change.effort()
                 + more.values().stream().mapToDouble(Double::doubleValue).sum();
+    }
+
+    /** Beats a minute up to which the hand is in time, where this is a part at a tempo. */
+    public int fastestTempo(int tempo) {
+        double needed = change.neededSeconds();
+        double fastest = needed > 0 ? tempo * availableSeconds / needed : Chart.HIGHEST_TEMPO;
+        return (int) Math.min(Chart.HIGHEST_TEMPO, Math.floor(fastest));
     }
 
     /** Seconds to spare; negative when the hand comes late. */

@@ -1,5 +1,6 @@
 package underhand.format.score;
 
+import underhand.hand.FretWindow;
 import underhand.hand.Grip;
 import underhand.hand.Hold;
 import underhand.neck.Shape;

@@ -66,7 +66,11 @@ public final class RoadSvg {
 
     /** Height of a fret: its distance from the capo on the real neck. */
     private double y(int fret) {
-        double share = (board.fretMm(fret) - board.fretMm(0)) / (board.fretMm(highest) - board.fretMm(0));
+        return y(board.fretMm(fret));
+    }
+
+    private double y(double fromNutMm) {
+        double share = (fromNutMm - board.fretMm(0)) / (board.fretMm(highest) - board.fretMm(0));
         return round(TOP + HEIGHT - share * (HEIGHT - 20));
     }
 
@@ -110,8 +114,9 @@ public final class RoadSvg {
         }
     }
 
+    /** Where a fingertip presses. */
     private double middle(int fret) {
-        return round((y(fret) * 2 + y(Math.max(0, fret - 1))) / 3);
+        return round(y(board.pressMm(fret)));
     }
 
     private void grip(XmlText svg, PlacedGrip place, int column) {

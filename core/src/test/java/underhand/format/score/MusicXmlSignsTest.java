@@ -27,6 +27,7 @@ import underhand.arrange.Arrangement;
 import underhand.arrange.Arranger;
 import underhand.format.ChartTextReader;
 import underhand.hand.FingeringSearch;
+import underhand.hand.FretWindow;
 import underhand.hand.Grip;
 import underhand.hand.Hold;
 import underhand.hand.Player;

@@ -70,7 +70,11 @@ final class ArrangementMapper {
                 mapper.capo(),
                 arrangement.sections().stream().map(ArrangementMapper::section).toList(),
                 arrangement.placements().stream().map(mapper::placement).toList(),
-                arrangement.changes().stream().map(ArrangementMapper::change).toList(),
+                arrangement.changes().stream()
+                        .map(c -> change(c, arrangement.tempo()))
+                        .toList(),
+                arrangement.newShapes(),
+                ArrangementView.NeckView.of(settings.guitar()),
                 round(arrangement.total()),
                 arrangement.fastestTempo(),
                 arrangement.warnings().stream()
@@ -186,7 +190,7 @@ final class ArrangementMapper {
                 .alternatives(arrangement.placements().get(index));
     }
 
-    private static ChangeView change(TimedChange timed) {
+    private static ChangeView change(TimedChange timed, int tempo) {
         List<TermView> terms = new ArrayList<>();
         timed.change().terms().forEach((term, value) -> terms.add(new TermView(term.label(), round(value))));
         timed.more().forEach((term, value) -> terms.add(new TermView(term.label(), round(value))));
@@ -201,6 +205,7 @@ final class ArrangementMapper {
                         .toList(),
                 new EffortView(round(timed.effort()), terms),
                 round(timed.change().neededSeconds()),
-                round(timed.availableSeconds()));
+                round(timed.availableSeconds()),
+                timed.fastestTempo(tempo));
     }
 }

@@ -2,6 +2,10 @@ package underhand.server.arrangements;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.stream.IntStream;
+import underhand.neck.Fretboard;
+import underhand.neck.Guitar;
+import underhand.neck.Tuning;
 import underhand.server.players.HouseRulesRequest;
 import underhand.server.shapes.GripView;
 
@@ -9,6 +13,8 @@ import underhand.server.shapes.GripView;
  * An arrangement as the API gives it; {@link ArrangementMapper} fills it.
  *
  * @param houseRules what holds of each, whoever said so
+ * @param newShapes places at which a shape is played for the first time
+ * @param neck positions of frets and fingertips
  * @param budget what was left out of a comparison that would have been too long; null when nothing was
  */
 public record ArrangementView(
@@ -24,11 +30,37 @@ public record ArrangementView(
         List<SectionKeyView> sections,
         List<PlacementView> placements,
         List<ChangeView> changes,
+        List<Integer> newShapes,
+        NeckView neck,
         double total,
         int fastestTempo,
         List<WarningView> warnings,
         List<FaultView> faults,
         @Schema(nullable = true) BudgetView budget) {
+
+    /**
+     * Positions along the strings, as parts of the open string's length from the nut, by fret from the nut as 0.
+     *
+     * @param frets the frets themselves
+     * @param presses where a fingertip presses behind its fret
+     */
+    public record NeckView(List<Double> frets, List<Double> presses) {
+
+        static NeckView of(Guitar guitar) {
+            Fretboard board = new Fretboard(guitar, Tuning.STANDARD, 0);
+            return new NeckView(
+                    IntStream.rangeClosed(0, guitar.frets())
+                            .mapToObj(fret -> part(board.fretMm(fret), guitar))
+                            .toList(),
+                    IntStream.rangeClosed(0, guitar.frets())
+                            .mapToObj(fret -> part(board.pressMm(fret), guitar))
+                            .toList());
+        }
+
+        private static double part(double mm, Guitar guitar) {
+            return Math.round(mm / guitar.scaleLengthMm() * 100_000) / 100_000.0;
+        }
+    }
 
     /**
      * @param cut what was not compared, in words
@@ -112,7 +144,8 @@ public record ArrangementView(
             List<ActView> acts,
             GripView.EffortView effort,
             double neededSeconds,
-            double availableSeconds) {}
+            double availableSeconds,
+            int holdsUpTo) {}
 
     public record ActView(String finger, String act, double distanceMm) {}
 

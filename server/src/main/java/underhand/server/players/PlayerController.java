@@ -1,6 +1,7 @@
 package underhand.server.players;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,11 +12,17 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import underhand.neck.Fretboard;
+import underhand.neck.Guitar;
+import underhand.neck.Tuning;
 
 /** Players and guitars over HTTP. */
 @RestController
 @RequestMapping("/api/v1")
 class PlayerController {
+
+    private static final int NEAREST_REACH = 3;
+    private static final int FARTHEST_REACH = 8;
 
     private final PlayerService service;
 
@@ -49,6 +56,18 @@ class PlayerController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void removePlayer(@PathVariable long id) {
         service.players().remove(id);
+    }
+
+    /** @param mm between the fingertips, to the nearest whole */
+    record ReachView(int fret, long mm) {}
+
+    /** How far the little finger reaches on a steel-string guitar when it presses a fret and the index finger the first. */
+    @GetMapping("/reaches")
+    List<ReachView> reaches() {
+        Fretboard board = new Fretboard(Guitar.ACOUSTIC, Tuning.STANDARD, 0);
+        return IntStream.rangeClosed(NEAREST_REACH, FARTHEST_REACH)
+                .mapToObj(fret -> new ReachView(fret, Math.round(board.pressMm(fret) - board.pressMm(1))))
+                .toList();
     }
 
     @GetMapping("/guitars")

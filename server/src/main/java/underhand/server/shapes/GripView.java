@@ -8,6 +8,7 @@ import java.util.Map;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Effort;
 import underhand.hand.EffortTerm;
+import underhand.hand.FretWindow;
 import underhand.hand.Grip;
 import underhand.neck.Fretboard;
 import underhand.repertoire.RatedGrip;
@@ -30,6 +31,8 @@ public record GripView(
         @ArraySchema(schema = @Schema(nullable = true, type = "string"))
         List<String> fingers,
 
+        List<HoldView> holds,
+        FrameView frame,
         List<BarreView> barres,
         List<DampingView> damping,
         EffortView effort,
@@ -37,6 +40,17 @@ public record GripView(
         double spanMm,
         int rung,
         boolean isNew) {
+
+    /** A finger on its fret, from a lower string to a higher one; strings from the lowest as 0. */
+    public record HoldView(String finger, int fret, int from, int to) {}
+
+    /** What a chord frame shows: the fret of its first row, counted from the capo, and how many rows. */
+    public record FrameView(int firstFret, int rows) {
+
+        static FrameView of(FretWindow window) {
+            return new FrameView(window.first(), window.frets());
+        }
+    }
 
     public record BarreView(String finger, int fret, int from, int to) {}
 
@@ -69,6 +83,10 @@ public record GripView(
                 grip.shape().toString(),
                 frets,
                 fingers,
+                grip.holds().stream()
+                        .map(h -> new HoldView(h.label(), h.fret(), h.lowString(), h.highString()))
+                        .toList(),
+                FrameView.of(FretWindow.of(grip)),
                 grip.barres().stream()
                         .map(h -> new BarreView(h.label(), h.fret(), h.lowString(), h.highString()))
                         .toList(),

@@ -57,6 +57,7 @@ record PlannedPart(
             @JsonSetter(contentNulls = Nulls.SET) @ArraySchema(schema = @Schema(nullable = true, type = "string"))
             List<String> fingers,
 
+            GripView.FrameView frame,
             List<GripView.BarreView> barres) {}
 
     /**
@@ -107,6 +108,6 @@ record PlannedPart(
     }
 
     private static Held held(GripView grip) {
-        return grip == null ? null : new Held(grip.shape(), grip.frets(), grip.fingers(), grip.barres());
+        return grip == null ? null : new Held(grip.shape(), grip.frets(), grip.fingers(), grip.frame(), grip.barres());
     }
 }

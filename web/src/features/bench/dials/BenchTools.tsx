@@ -1,0 +1,57 @@
+import RedoIcon from '@mui/icons-material/Redo';
+import UndoIcon from '@mui/icons-material/Undo';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import { memo } from 'react';
+
+import type { BenchDispatch } from '../work/useBench';
+
+/** What can be opened from the head of the bench, and the way back. */
+export const BenchTools = memo(function BenchTools({
+  ready,
+  canUndo,
+  canRedo,
+  onHelp,
+  onKey,
+  onEdit,
+  dispatch,
+}: {
+  /** Whether there is an arrangement. */
+  ready: boolean;
+  canUndo: boolean;
+  canRedo: boolean;
+  onHelp: () => void;
+  onKey: () => void;
+  onEdit: () => void;
+  dispatch: BenchDispatch;
+}) {
+  return (
+    <>
+      <Button onClick={onHelp} sx={{ display: { xs: 'none', sm: 'inline-flex' } }}>
+        ? keys
+      </Button>
+      <Button disabled={!ready} onClick={onKey}>
+        Another key
+      </Button>
+      <Button disabled={!ready} onClick={onEdit}>
+        Edit the chart
+      </Button>
+      <IconButton
+        aria-label="Undo"
+        disabled={!canUndo}
+        onClick={() => dispatch({ type: 'undo' })}
+        sx={{ width: 44, height: 44 }}
+      >
+        <UndoIcon />
+      </IconButton>
+      <IconButton
+        aria-label="Redo"
+        disabled={!canRedo}
+        onClick={() => dispatch({ type: 'redo' })}
+        sx={{ width: 44, height: 44 }}
+      >
+        <RedoIcon />
+      </IconButton>
+    </>
+  );
+});

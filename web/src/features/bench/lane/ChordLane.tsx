@@ -1,0 +1,179 @@
+import Box from '@mui/material/Box';
+import { memo } from 'react';
+import type { Placement } from '../../../api/client';
+
+/** The chords under the road: shape's name, sounding chord, degree, words, beats. */
+export function ChordLane({
+  placements,
+  column,
+  capo,
+  selected,
+  onSelect,
+}: {
+  placements: Placement[];
+  column: number;
+  capo: number;
+  selected: number | null;
+  onSelect: (index: number | null) => void;
+}) {
+  return (
+    <Box sx={{ position: 'relative', height: 148 }}>
+      {placements.map((placement) => (
+        <Chord
+          key={placement.index}
+          index={placement.index}
+          label={label(placement)}
+          sounds={capo > 0 && placement.chord !== placement.played ? placement.chord : null}
+          stoodFor={placement.reading.id === 'original' ? null : placement.reading.original}
+          name={placement.played}
+          locked={placement.locked}
+          degree={degree(placement)}
+          lyric={placement.lyric}
+          beats={Math.max(1, Math.round(placement.beats))}
+          strong={placement.beat === 1}
+          column={column}
+          selected={placement.index === selected}
+          onSelect={onSelect}
+        />
+      ))}
+    </Box>
+  );
+}
+
+/** One chord. It knows nothing of the arrangement but what it shows: most dials leave it as it was. */
+const Chord = memo(function Chord({
+  index,
+  label,
+  sounds,
+  stoodFor,
+  name,
+  locked,
+  degree,
+  lyric,
+  beats,
+  strong,
+  column,
+  selected,
+  onSelect,
+}: {
+  index: number;
+  label: string;
+  /** What it sounds as, where the capo makes that another chord. */
+  sounds: string | null;
+  /** The chart's chord that it stands for. */
+  stoodFor: string | null;
+  name: string | null;
+  locked: boolean;
+  degree: string;
+  lyric: string;
+  beats: number;
+  /** Whether it begins on the first beat of a bar. */
+  strong: boolean;
+  column: number;
+  selected: boolean;
+  onSelect: (index: number | null) => void;
+}) {
+  return (
+    <Box
+      component="button"
+      type="button"
+      aria-pressed={selected}
+      aria-label={label}
+      onClick={() => onSelect(selected ? null : index)}
+      sx={{
+        position: 'absolute',
+        left: index * column,
+        width: column,
+        top: 0,
+        bottom: 0,
+        p: 0.25,
+        border: 0,
+        borderRadius: 1,
+        bgcolor: 'transparent',
+        color: selected ? 'primary.main' : 'text.primary',
+        font: 'inherit',
+        cursor: 'pointer',
+        textAlign: 'center',
+        display: 'flex',
+        flexDirection: 'column',
+        alignItems: 'center',
+      }}
+    >
+      <Box sx={{ fontSize: '0.78rem', color: 'text.secondary', lineHeight: 1.2, minHeight: '0.95rem' }}>
+        {sounds !== null && `sounds ${sounds} `}
+        {stoodFor !== null && (
+          <>
+            for <s>{stoodFor}</s>
+          </>
+        )}
+      </Box>
+      <Box
+        data-testid="chord-name"
+        sx={{ fontSize: chordSize(name, column), fontWeight: 700, lineHeight: 1.25, whiteSpace: 'nowrap' }}
+      >
+        {name ?? 'N.C.'}
+        {locked && <LockMark />}
+      </Box>
+      <Box sx={{ fontSize: '0.85rem', color: 'text.secondary', lineHeight: 1.3 }}>{degree}</Box>
+      <Box
+        sx={{
+          fontSize: '0.92rem',
+          lineHeight: 1.2,
+          mt: 0.25,
+          overflow: 'hidden',
+          display: '-webkit-box',
+          WebkitLineClamp: 2,
+          WebkitBoxOrient: 'vertical',
+          minHeight: '2.4em',
+        }}
+      >
+        {lyric}
+      </Box>
+      <Beats beats={beats} strong={strong} />
+    </Box>
+  );
+});
+
+function degree(placement: Placement): string {
+  const numeral = placement.reading.id === 'original' ? placement.function?.numeral : undefined;
+  return numeral ?? placement.degree ?? '';
+}
+
+/** Long names shrink to their column. */
+function chordSize(name: string | null, column: number): string {
+  const length = Math.max(4, (name ?? '').length);
+  return `${Math.min(1.45, column / (length * 11))}rem`;
+}
+
+function label(placement: Placement): string {
+  const shape = placement.grip ? `, shape ${placement.grip.shape}` : '';
+  const instead = placement.reading.id === 'original' ? '' : `, for ${placement.reading.original}`;
+  return `Bar ${placement.bar}, ${placement.played ?? 'no chord'}${shape}${instead}${placement.locked ? ', locked' : ''}`;
+}
+
+function LockMark() {
+  return (
+    <svg width="11" height="13" viewBox="0 0 11 13" aria-hidden style={{ marginLeft: 3 }}>
+      <path d="M2.5 6V4a3 3 0 0 1 6 0v2" fill="none" stroke="currentColor" strokeWidth="1.6" />
+      <rect x="1" y="6" width="9" height="6.4" rx="1.2" fill="currentColor" />
+    </svg>
+  );
+}
+
+function Beats({ beats, strong }: { beats: number; strong: boolean }) {
+  return (
+    <Box sx={{ display: 'flex', gap: '3px', width: '92%', mt: 'auto', mb: 0.5 }} aria-hidden>
+      {Array.from({ length: beats }, (_, beat) => (
+        <Box
+          key={beat}
+          sx={{
+            flex: 1,
+            height: 6,
+            borderRadius: 1,
+            bgcolor: beat === 0 && strong ? 'text.secondary' : 'divider',
+          }}
+        />
+      ))}
+    </Box>
+  );
+}

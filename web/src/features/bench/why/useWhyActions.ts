@@ -1,0 +1,38 @@
+import type { Placement } from '../../../api/client';
+import { useArranged, useWork } from '../work/BenchWork';
+import { decide, reach, type Scope, type Stand } from './readings';
+
+/** What the panel may do to a placement. */
+export function useWhyActions(placement: Placement) {
+  const { decisions, dispatch } = useWork();
+  const arrangement = useArranged();
+  const at = (p: Placement) => ({ placement: p.placement, part: p.part });
+  return {
+    take: (frets: string) => dispatch({ type: 'lock', locks: [{ ...at(placement), frets }] }),
+    release: () => dispatch({ type: 'unlock', ...at(placement) }),
+    keepRegion: (lowestFret: number, highestFret: number, wholeSection: boolean) =>
+      dispatch({
+        type: 'lock',
+        locks: arrangement.placements
+          .filter((p) => (wholeSection ? p.section === placement.section : p === placement))
+          .map((p) => ({ ...at(p), lowestFret, highestFret })),
+      }),
+    fill: (fill: string | null) =>
+      dispatch({
+        type: 'decide',
+        change: {
+          fills: [
+            ...decisions.fills.filter(
+              (f) => f.placement !== placement.placement || (f.part ?? 0) !== placement.part,
+            ),
+            ...(fill === null ? [] : [{ ...at(placement), fill }]),
+          ],
+        },
+      }),
+    read: (reading: string, stand: Stand | null, scope: Scope) =>
+      dispatch({
+        type: 'read',
+        ...decide(decisions.readings, reach(arrangement, placement, reading, scope), reading, stand),
+      }),
+  };
+}
