@@ -1,5 +1,6 @@
+import createClient from 'openapi-fetch';
 import { answered, unanswered } from './connection';
-import type { components } from './generated/schema';
+import type { components, paths } from './generated/schema';
 
 type Schemas = components['schemas'];
 export type Arrangement = Schemas['ArrangementView'];
@@ -39,7 +40,7 @@ export type ReadingOffer = Schemas['OfferView'];
 export type RungStep = Schemas['RungStepView'];
 export type SecondPart = Schemas['SecondView'];
 /** A song's chart with what has been decided; the server works out what holds. */
-export type PreviewBody = Omit<Schemas['PreviewRequest'], keyof Decisions> & Partial<Decisions>;
+export type PreviewBody = Schemas['PreviewRequest'];
 export type Part = Schemas['PartView'];
 export type PartBar = Schemas['BarView'];
 export type PartEvent = Schemas['EventView'];
@@ -88,22 +89,10 @@ const MOST_CARRIED = 20_000;
 /** Who asks: this tab. Work of several tabs takes turns. */
 const TAB = crypto.randomUUID?.() ?? String(Math.random());
 
-async function ask(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
-  const isFile = body instanceof Blob;
-  const request: RequestInit = {
-    method,
-    headers: { 'Content-Type': isFile ? 'application/zip' : 'application/json', 'X-Client': TAB },
-  };
-  if (body !== undefined) {
-    request.body = isFile ? body : JSON.stringify(body);
-  }
-  if (signal) {
-    request.signal = signal;
-  }
-  // A change on its way outlives the page it was made on; browsers carry only small ones so far.
-  request.keepalive = method === 'PUT' && !isFile && String(request.body).length < MOST_CARRIED;
-  const response = await fetch(`/api/v1${path}`, request).catch((error: unknown) => {
-    if (signal?.aborted) {
+/** What is answered, and nothing but that: whatever else comes of it is thrown. */
+async function ask(request: Request): Promise<Response> {
+  const response = await fetch(request).catch((error: unknown) => {
+    if (request.signal.aborted) {
       throw error;
     }
     unanswered();
@@ -118,9 +107,21 @@ async function ask(method: string, path: string, body?: unknown, signal?: AbortS
   return response;
 }
 
-async function call<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
-  const response = await ask(method, path, body, signal);
-  return response.status === 204 ? (undefined as T) : ((await response.json().catch(() => ({}))) as T);
+const { GET, POST, PUT, DELETE } = createClient<paths>({ fetch: ask, headers: { 'X-Client': TAB } });
+
+/** The content of an answer; what is no answer was thrown before. */
+async function sent<T>(answer: Promise<{ data?: T }>): Promise<T> {
+  return (await answer).data as T;
+}
+
+/** A change on its way outlives the page it was made on; browsers carry only small ones so far. */
+function carried(body: unknown): { keepalive: boolean } {
+  return { keepalive: JSON.stringify(body).length < MOST_CARRIED };
+}
+
+/** A request that can be given up. */
+function until(signal: AbortSignal | undefined): { signal?: AbortSignal } {
+  return signal ? { signal } : {};
 }
 
 /** A file of a song and the name it is saved under. */
@@ -130,105 +131,128 @@ export interface TakenFile {
 }
 
 /** What a file is written from. */
-export interface FileOrder {
-  format: string;
-  song: PreviewBody;
-  paper?: string;
-  layout?: string;
-  big?: boolean;
-}
+export type FileOrder = Schemas['FileRequest'];
 
-async function takeFile(order: FileOrder): Promise<TakenFile> {
-  const response = await ask('POST', '/files', order);
+async function takeFile(body: FileOrder): Promise<TakenFile> {
+  const { data, response } = await POST('/api/v1/files', { body, parseAs: 'blob' });
   const disposition = response.headers.get('Content-Disposition') ?? '';
   const encoded = /filename\*=UTF-8''([^;]+)/.exec(disposition)?.[1];
   const plain = /filename="([^"]+)"/.exec(disposition)?.[1];
-  return { name: encoded ? decodeURIComponent(encoded) : (plain ?? 'song'), blob: await response.blob() };
+  return { name: encoded ? decodeURIComponent(encoded) : (plain ?? 'song'), blob: data as Blob };
+}
+
+const path = <T extends object>(values: T) => ({ params: { path: values } });
+
+/** A backup put back: a file, or the name of one that was made by itself. */
+function restore(from: Blob | string, mode: RestoreMode, preview: boolean): Promise<RestorePlan> {
+  const query = { mode, preview };
+  return typeof from === 'string'
+    ? sent(POST('/api/v1/backups/{name}/restore', { params: { path: { name: from }, query } }))
+    : sent(
+        POST('/api/v1/restore', {
+          params: { query },
+          body: from as unknown as string,
+          bodySerializer: (zip: unknown) => zip as Blob,
+          headers: { 'Content-Type': 'application/zip' },
+        }),
+      );
 }
 
 export const api = {
-  songs: () => call<SongSummary[]>('GET', '/songs'),
-  song: (id: number) => call<Song>('GET', `/songs/${id}`),
-  efforts: (id: number) => call<RungEffort[]>('GET', `/songs/${id}/efforts`),
-  addSong: (source: string) => call<Song>('POST', '/songs', { source }),
-  changeSong: (id: number, version: number, source: string, decisions: Decisions) =>
-    call<Song>('PUT', `/songs/${id}`, { version, source, decisions }),
-  removeSong: (id: number) => call<undefined>('DELETE', `/songs/${id}`),
-  removedSongs: () => call<RemovedSong[]>('GET', '/removed-songs'),
-  putBack: (id: number) => call<Song>('POST', `/removed-songs/${id}/put-back`),
-  backups: () => call<KeptBackup[]>('GET', '/backups'),
-  /** A backup put back: a file, or the name of one that was made by itself. */
-  restore: (from: Blob | string, mode: RestoreMode, preview: boolean) => {
-    const query = `?mode=${mode}&preview=${preview}`;
-    return typeof from === 'string'
-      ? call<RestorePlan>('POST', `/backups/${from}/restore${query}`)
-      : call<RestorePlan>('POST', `/restore${query}`, from);
+  songs: () => sent(GET('/api/v1/songs')),
+  song: (id: number) => sent(GET('/api/v1/songs/{id}', path({ id }))),
+  efforts: (id: number) => sent(GET('/api/v1/songs/{id}/efforts', path({ id }))),
+  addSong: (source: string) => sent(POST('/api/v1/songs', { body: { source } })),
+  changeSong: (id: number, version: number, source: string, decisions: Decisions) => {
+    const body = { version, source, decisions };
+    return sent(PUT('/api/v1/songs/{id}', { ...path({ id }), body, ...carried(body) }));
   },
-  undoRestore: () => call<RestorePlan>('POST', '/restore/undo'),
-  about: () => call<About>('GET', '/about'),
-  licences: () => call<Licence[]>('GET', '/licences'),
-  practised: (id: number) => call<undefined>('POST', `/songs/${id}/practice`),
-  rungs: () => call<Rung[]>('GET', '/rungs'),
-  players: () => call<Player[]>('GET', '/players'),
-  reaches: () => call<Reach[]>('GET', '/reaches'),
-  addPlayer: (limits: PlayerLimits) => call<Player>('POST', '/players', { limits }),
-  changePlayer: (id: number, version: number, limits: PlayerLimits) =>
-    call<Player>('PUT', `/players/${id}`, { version, limits }),
-  removePlayer: (id: number) => call<undefined>('DELETE', `/players/${id}`),
-  guitars: () => call<Guitar[]>('GET', '/guitars'),
-  addGuitar: (build: GuitarBuild) => call<Guitar>('POST', '/guitars', { build }),
-  changeGuitar: (id: number, version: number, build: GuitarBuild) =>
-    call<Guitar>('PUT', `/guitars/${id}`, { version, build }),
-  removeGuitar: (id: number) => call<undefined>('DELETE', `/guitars/${id}`),
-  versions: (songId: number) => call<Version[]>('GET', `/songs/${songId}/versions`),
+  removeSong: (id: number) => sent(DELETE('/api/v1/songs/{id}', path({ id }))),
+  removedSongs: () => sent(GET('/api/v1/removed-songs')),
+  putBack: (id: number) => sent(POST('/api/v1/removed-songs/{id}/put-back', path({ id }))),
+  backups: () => sent(GET('/api/v1/backups')),
+  restore,
+  undoRestore: () => sent(POST('/api/v1/restore/undo')),
+  about: () => sent(GET('/api/v1/about')),
+  licences: () => sent(GET('/api/v1/licences')),
+  practised: (id: number) => sent(POST('/api/v1/songs/{id}/practice', path({ id }))),
+  rungs: () => sent(GET('/api/v1/rungs')),
+  reaches: () => sent(GET('/api/v1/reaches')),
+  players: () => sent(GET('/api/v1/players')),
+  addPlayer: (limits: PlayerLimits) => sent(POST('/api/v1/players', { body: { limits } })),
+  changePlayer: (id: number, version: number, limits: PlayerLimits) => {
+    const body = { version, limits };
+    return sent(PUT('/api/v1/players/{id}', { ...path({ id }), body, ...carried(body) }));
+  },
+  removePlayer: (id: number) => sent(DELETE('/api/v1/players/{id}', path({ id }))),
+  guitars: () => sent(GET('/api/v1/guitars')),
+  addGuitar: (build: GuitarBuild) => sent(POST('/api/v1/guitars', { body: { build } })),
+  changeGuitar: (id: number, version: number, build: GuitarBuild) => {
+    const body = { version, build };
+    return sent(PUT('/api/v1/guitars/{id}', { ...path({ id }), body, ...carried(body) }));
+  },
+  removeGuitar: (id: number) => sent(DELETE('/api/v1/guitars/{id}', path({ id }))),
+  versions: (songId: number) => sent(GET('/api/v1/songs/{songId}/versions', path({ songId }))),
   keepVersion: (songId: number, name: string, source: string, decisions: Decisions) =>
-    call<Version>('POST', `/songs/${songId}/versions`, { name, source, decisions }),
-  planned: (songId: number, id: number) => call<Planned>('GET', `/songs/${songId}/versions/${id}/planned`),
-  removeVersion: (songId: number, id: number) => call<undefined>('DELETE', `/songs/${songId}/versions/${id}`),
+    sent(POST('/api/v1/songs/{songId}/versions', { ...path({ songId }), body: { name, source, decisions } })),
+  planned: (songId: number, id: number) =>
+    sent(GET('/api/v1/songs/{songId}/versions/{id}/planned', path({ songId, id }))),
+  removeVersion: (songId: number, id: number) =>
+    sent(DELETE('/api/v1/songs/{songId}/versions/{id}', path({ songId, id }))),
   alternatives: (song: PreviewBody, index: number, signal?: AbortSignal) =>
-    call<Alternative[]>('POST', '/arrangements/alternatives', { song, index }, signal),
+    sent(POST('/api/v1/arrangements/alternatives', { body: { song, index }, ...until(signal) })),
   readings: (song: PreviewBody, placement: number, signal?: AbortSignal) =>
-    call<Readings>('POST', '/arrangements/readings', { song, placement }, signal),
+    sent(POST('/api/v1/arrangements/readings', { body: { song, placement }, ...until(signal) })),
   ladder: (song: PreviewBody, section: number | null, signal?: AbortSignal) =>
-    call<RungStep[]>('POST', '/arrangements/rungs', { song, section }, signal),
+    sent(POST('/api/v1/arrangements/rungs', { body: { song, section }, ...until(signal) })),
   /** The part of the song's second guitar beside its first. */
   second: (song: PreviewBody, signal?: AbortSignal) =>
-    call<SecondPart>('POST', '/arrangements/second', { song }, signal),
-  keys: (song: PreviewBody, tune?: Range, voice?: Range) =>
-    call<KeyOption[]>('POST', '/arrangements/keys', { song, tune, voice }),
+    sent(POST('/api/v1/arrangements/second', { body: { song }, ...until(signal) })),
+  keys: (song: PreviewBody, singing?: { tune: Range; voice: Range }) =>
+    sent(POST('/api/v1/arrangements/keys', { body: { song, ...singing } })),
   part: (song: PreviewBody, second: boolean, signal?: AbortSignal) =>
-    call<Part>('POST', '/parts/preview', { song, second }, signal),
-  patterns: () => call<Pattern[]>('GET', '/picking-patterns'),
+    sent(POST('/api/v1/parts/preview', { body: { song, second }, ...until(signal) })),
+  patterns: () => sent(GET('/api/v1/picking-patterns')),
   rankPatterns: (
     song: PreviewBody,
     second: boolean,
     section: string,
     own: OwnPattern[],
     signal?: AbortSignal,
-  ) => call<PatternFit[]>('POST', '/parts/patterns', { song, second, section, own }, signal),
-  checkPattern: (pattern: OwnPattern, signal?: AbortSignal) =>
-    call<Pattern>('POST', '/picking-patterns/check', pattern, signal),
+  ) => sent(POST('/api/v1/parts/patterns', { body: { song, second, section, own }, ...until(signal) })),
+  checkPattern: (body: OwnPattern, signal?: AbortSignal) =>
+    sent(POST('/api/v1/picking-patterns/check', { body, ...until(signal) })),
   fills: (song: PreviewBody, index: number, signal?: AbortSignal) =>
-    call<Fills>('POST', '/parts/fills', { song, index }, signal),
-  variation: (song: PreviewBody) => call<FillChoice[]>('POST', '/parts/variation', { song }),
-  ownPatterns: () => call<StoredPattern[]>('GET', '/own-patterns'),
-  addOwnPattern: (pattern: OwnPattern) => call<StoredPattern>('POST', '/own-patterns', { pattern }),
-  changeOwnPattern: (id: number, version: number, pattern: OwnPattern) =>
-    call<StoredPattern>('PUT', `/own-patterns/${id}`, { version, pattern }),
-  removeOwnPattern: (id: number) => call<undefined>('DELETE', `/own-patterns/${id}`),
+    sent(POST('/api/v1/parts/fills', { body: { song, index }, ...until(signal) })),
+  variation: (song: PreviewBody) => sent(POST('/api/v1/parts/variation', { body: { song } })),
+  ownPatterns: () => sent(GET('/api/v1/own-patterns')),
+  addOwnPattern: (pattern: OwnPattern) => sent(POST('/api/v1/own-patterns', { body: { pattern } })),
+  changeOwnPattern: (id: number, version: number, pattern: OwnPattern) => {
+    const body = { version, pattern };
+    return sent(PUT('/api/v1/own-patterns/{id}', { ...path({ id }), body, ...carried(body) }));
+  },
+  removeOwnPattern: (id: number) => sent(DELETE('/api/v1/own-patterns/{id}', path({ id }))),
   file: takeFile,
-  readFile: (file: string, source: string | null) => call<ReadFile>('POST', '/files/read', { file, source }),
+  readFile: (file: string, source: string | null) =>
+    sent(POST('/api/v1/files/read', { body: { file, source } })),
   arrange: (body: PreviewBody, signal?: AbortSignal) =>
-    call<Arrangement>('POST', '/arrangements/preview?alternatives=0', body, signal),
+    sent(
+      POST('/api/v1/arrangements/preview', {
+        params: { query: { alternatives: 0 } },
+        body,
+        ...until(signal),
+      }),
+    ),
   /**
    * The same for the capo asked for, or where it may sit meanwhile if it is left open; the other frets are compared with it
    * only if that is known already.
    */
   arrangeAsked: (body: PreviewBody, meanwhile: number, signal?: AbortSignal) =>
-    call<Arrangement>(
-      'POST',
-      `/arrangements/preview?alternatives=0&capos=asked&meanwhile=${meanwhile}`,
-      body,
-      signal,
+    sent(
+      POST('/api/v1/arrangements/preview', {
+        params: { query: { alternatives: 0, capos: 'asked', meanwhile } },
+        body,
+        ...until(signal),
+      }),
     ),
 };

@@ -3,11 +3,16 @@ import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useRef } from 'react';
 import { Link as RouterLink } from 'react-router';
 import type { RungEffort, SongSummary } from '../../api/client';
 import { practisedWords } from './practised';
 
-/** The songs, a line each. */
+/** A line of one row, before it is measured. */
+const LINE_HEIGHT = 71;
+
+/** The songs, a line each; of many only those in sight are drawn. */
 export function SongList({
   songs,
   efforts,
@@ -17,20 +22,57 @@ export function SongList({
   efforts: Map<number, RungEffort[]>;
   onRemove: (song: SongSummary) => void;
 }) {
+  const list = useRef<HTMLUListElement>(null);
+  // Its functions change from draw to draw; nothing here keeps them.
+  // eslint-disable-next-line react-hooks/incompatible-library
+  const rows = useVirtualizer({
+    count: songs.length,
+    getScrollElement: () => list.current?.closest('[data-scroller]') ?? null,
+    estimateSize: () => LINE_HEIGHT,
+    getItemKey: (index) => songs[index]?.id ?? index,
+    scrollMargin: list.current?.offsetTop ?? 0,
+    overscan: 12,
+  });
+  const shown = rows.getVirtualItems();
+  const before = (shown[0]?.start ?? 0) - rows.options.scrollMargin;
+  const after = rows.getTotalSize() - (shown.at(-1)?.end ?? 0) + rows.options.scrollMargin;
   return (
-    <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-      {songs.map((song) => (
-        <SongLine key={song.id} song={song} efforts={efforts.get(song.id)} onRemove={() => onRemove(song)} />
-      ))}
+    <Box
+      component="ul"
+      ref={list}
+      sx={{ listStyle: 'none', m: 0, p: 0 }}
+      style={{ paddingTop: Math.max(0, before), paddingBottom: Math.max(0, after) }}
+    >
+      {shown.map(({ index }) => {
+        const song = songs[index];
+        return song ? (
+          <SongLine
+            key={song.id}
+            measure={rows.measureElement}
+            index={index}
+            count={songs.length}
+            song={song}
+            efforts={efforts.get(song.id)}
+            onRemove={() => onRemove(song)}
+          />
+        ) : null;
+      })}
     </Box>
   );
 }
 
 function SongLine({
+  measure,
+  index,
+  count,
   song,
   efforts,
   onRemove,
 }: {
+  /** Takes the height of the line: long titles wrap. */
+  measure: (line: HTMLLIElement | null) => void;
+  index: number;
+  count: number;
   song: SongSummary;
   efforts: RungEffort[] | undefined;
   onRemove: () => void;
@@ -38,6 +80,10 @@ function SongLine({
   return (
     <Box
       component="li"
+      ref={measure}
+      data-index={index}
+      aria-posinset={index + 1}
+      aria-setsize={count}
       sx={{
         display: 'flex',
         alignItems: 'center',

@@ -26,7 +26,7 @@ export function KeyDialog({ onClose }: { onClose: () => void }) {
   const keys = useMutation({
     mutationFn: () => {
       const asWritten = { ...body, transpose: 0, capo: null, locks: [] };
-      return filled === 0 ? api.keys(asWritten) : api.keys(asWritten, tune, voice);
+      return filled === 0 ? api.keys(asWritten) : api.keys(asWritten, { tune, voice });
     },
   });
   return (

@@ -39,6 +39,7 @@ class ApiDescription {
             api.getComponents().setSchemas(new TreeMap<>(api.getComponents().getSchemas()));
             api.getComponents().getSchemas().put("HouseRulesRequest", houseRules());
             api.getComponents().getSchemas().values().forEach(ApiDescription::referToHouseRules);
+            capoIsAFretOrAuto(api.getComponents().getSchemas().get("PreviewRequest"));
             api.getComponents().getSchemas().values().forEach(ApiDescription::sayWhereReferencesMayBeNull);
             api.getComponents().getSchemas().forEach((name, schema) -> {
                 if (!name.endsWith("Request") && schema.getProperties() != null) {
@@ -92,5 +93,12 @@ class ApiDescription {
                                     new Schema<>().$ref(property.get$ref()), new Schema<>().types(Set.of("null"))))
                     : property;
         });
+    }
+
+    @SuppressWarnings("unchecked")
+    private static void capoIsAFretOrAuto(Schema<?> preview) {
+        Schema<?> capo = new Schema<>().types(new LinkedHashSet<>(List.of("integer", "string", "null")));
+        capo.setExample("auto");
+        preview.getProperties().put("capo", capo);
     }
 }
