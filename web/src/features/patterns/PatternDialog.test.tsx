@@ -17,6 +17,7 @@ const fit = (id: string, steps: string, more: Partial<PatternFit> = {}): Pattern
     fastest: 200,
     strummed: true,
     varies: false,
+    beat: id === 'beat-strum',
     steps,
   },
   score: 1,

@@ -62,7 +62,7 @@ export function PatternDialog({
   const take = (fit: PatternFit) => {
     const stored = own.find((o) => o.pattern.name === fit.pattern.name && fit.pattern.id === 'own');
     const vary = chosen?.vary ?? false;
-    const choice: PatternChoice | null = isBeat(fit)
+    const choice: PatternChoice | null = fit.pattern.beat
       ? null
       : stored
         ? { own: stored.pattern, vary }
@@ -71,7 +71,7 @@ export function PatternDialog({
   };
   const isChosen = (fit: PatternFit) =>
     chosen === undefined
-      ? isBeat(fit)
+      ? fit.pattern.beat
       : chosen.own
         ? fit.pattern.id === 'own' && fit.pattern.name === chosen.own.name
         : fit.pattern.id === chosen.pattern;
@@ -190,11 +190,6 @@ export function PatternDialog({
       </Box>
     </Dialog>
   );
-}
-
-/** A stroke a beat is what is played where nothing is chosen. */
-function isBeat({ pattern }: PatternFit): boolean {
-  return pattern.steps.split(' ').every((s) => s === 'D') && !pattern.swing;
 }
 
 function Fit({

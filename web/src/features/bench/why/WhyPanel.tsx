@@ -118,7 +118,7 @@ function PlacementWhy({ placement }: { placement: Placement }) {
           readings={readings}
           placement={placement.placement}
           choices={decisions.readings}
-          onDecide={actions.read}
+          onDecide={(reading, stand, scope) => readings && actions.read(readings, reading, stand, scope)}
         />
       )}
       {grip && <FillsPanel fills={fills} chosen={decisions.fills.find(isHere)?.fill} onFill={actions.fill} />}

@@ -1,31 +1,20 @@
 import { describe, expect, test } from 'vitest';
-import type { Arrangement, Placement, ReadingChoice, ReadingOffer } from '../../../api/client';
+import type { ReadingChoice, ReadingOffer, Readings } from '../../../api/client';
 import { decide, merged, reach, standOf } from './readings';
 
-const song = (text: string) =>
-  ({
-    placements: text.split(' ').map((cell, placement) => {
-      const [section, original] = cell.split(':');
-      return { index: placement, placement, part: 0, section, beats: 4, reading: { original } };
-    }),
-  }) as unknown as Arrangement;
+const told = {
+  reach: { alike: [1, 4], section: [1], still: [0, 1, 2] },
+  readings: [
+    { id: 'flat-nine', overStill: false },
+    { id: 'falling-line:inside:4', overStill: true },
+  ],
+} as unknown as Readings;
 
-const blues = song('V:Am V:E7 V:Am C:Am C:E7 C:Am C:E7 C:Dm');
-const at = (index: number) => blues.placements[index] as Placement;
-
-describe('how far a reading reaches', () => {
-  test('here, everywhere the same chord leads to the same next one, or in its section', () => {
-    expect(reach(blues, at(1), 'flat-nine', 'here')).toEqual([1]);
-    expect(reach(blues, at(1), 'flat-nine', 'alike')).toEqual([1, 4]);
-    expect(reach(blues, at(4), 'flat-nine', 'section')).toEqual([4]);
-  });
-
-  test('a line is taken for as long as its chord stands still', () => {
-    const still = song('V:Am V:Am V:Am C:Am');
-    expect(reach(still, still.placements[1] as Placement, 'falling-line:inside:4', 'here')).toEqual([
-      0, 1, 2,
-    ]);
-  });
+test('a decision reaches as far as it was told, and over a still chord as far as that stands', () => {
+  expect(reach(told, 1, 'flat-nine', 'here')).toEqual([1]);
+  expect(reach(told, 1, 'flat-nine', 'alike')).toEqual([1, 4]);
+  expect(reach(told, 1, 'flat-nine', 'section')).toEqual([1]);
+  expect(reach(told, 1, 'falling-line:inside:4', 'here')).toEqual([0, 1, 2]);
 });
 
 describe('a decision about a reading', () => {

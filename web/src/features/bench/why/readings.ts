@@ -1,56 +1,17 @@
-import type { Arrangement, Placement, ReadingChoice, ReadingOffer } from '../../../api/client';
+import type { ReadingChoice, ReadingOffer, Readings } from '../../../api/client';
 
 /** How far a decision about a reading reaches. */
 export type Scope = 'here' | 'alike' | 'section';
 
 export type Stand = 'pinned' | 'accepted' | 'refused';
 
-/** Readings that belong to a chord standing still, and are taken for as long as it does. */
-const SPELLS = /^(falling-line|major-line|turnaround)/;
-
-/** First place of every placement of the chart, in order. */
-function placesOf(arrangement: Arrangement): Placement[] {
-  return arrangement.placements.filter((p) => p.part === 0);
-}
-
-/** The chart's own chord of a place. */
-function chordOf(placement: Placement | undefined): string {
-  return placement?.reading.original ?? '';
-}
-
-/** Placements of the chart a decision at one place is about. */
-export function reach(arrangement: Arrangement, at: Placement, reading: string, scope: Scope): number[] {
-  const places = placesOf(arrangement);
-  const index = places.findIndex((p) => p.placement === at.placement);
-  if (SPELLS.test(reading)) {
-    return spell(places, index);
+/** Placements of the chart a decision about a reading is about; what goes on over a still chord is taken for as long as it does. */
+export function reach(readings: Readings, placement: number, reading: string, scope: Scope): number[] {
+  const offer = readings.readings.find((r) => r.id === reading);
+  if (offer?.overStill) {
+    return readings.reach.still;
   }
-  const next = chordOf(places[index + 1]);
-  return places
-    .filter((p, i) => {
-      const alike = chordOf(p) === chordOf(at) && chordOf(places[i + 1]) === next && p.beats === at.beats;
-      return (
-        p.placement === at.placement ||
-        (scope === 'alike' && alike) ||
-        (scope === 'section' && alike && p.section === at.section)
-      );
-    })
-    .map((p) => p.placement);
-}
-
-/** The placements around one over which its chord stands still. */
-function spell(places: Placement[], index: number): number[] {
-  const same = (i: number) =>
-    chordOf(places[i]) === chordOf(places[index]) && places[i]?.section === places[index]?.section;
-  let from = index;
-  let to = index;
-  while (from > 0 && same(from - 1)) {
-    from--;
-  }
-  while (to + 1 < places.length && same(to + 1)) {
-    to++;
-  }
-  return places.slice(from, to + 1).map((p) => p.placement);
+  return scope === 'here' ? [placement] : readings.reach[scope];
 }
 
 /** What was said to a reading at a placement. */

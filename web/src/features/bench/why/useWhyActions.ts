@@ -1,4 +1,4 @@
-import type { Placement } from '../../../api/client';
+import type { Placement, Readings } from '../../../api/client';
 import { useArranged, useWork } from '../work/BenchWork';
 import { decide, reach, type Scope, type Stand } from './readings';
 
@@ -29,10 +29,10 @@ export function useWhyActions(placement: Placement) {
           ],
         },
       }),
-    read: (reading: string, stand: Stand | null, scope: Scope) =>
+    read: (readings: Readings, reading: string, stand: Stand | null, scope: Scope) =>
       dispatch({
         type: 'read',
-        ...decide(decisions.readings, reach(arrangement, placement, reading, scope), reading, stand),
+        ...decide(decisions.readings, reach(readings, placement.placement, reading, scope), reading, stand),
       }),
   };
 }

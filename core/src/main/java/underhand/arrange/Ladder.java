@@ -1,6 +1,7 @@
 package underhand.arrange;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +10,7 @@ import underhand.chart.Chart;
 import underhand.hand.Rung;
 import underhand.harmony.HarmonyReader;
 import underhand.harmony.Reading;
+import underhand.harmony.ReadingId;
 import underhand.harmony.Rule;
 import underhand.harmony.Rules;
 import underhand.harmony.Spot;
@@ -38,18 +40,22 @@ public final class Ladder {
      * @param moving whether its top line is sought to move
      * @param wishes rules in order of preference; a placement takes the first that proposes a reading
      */
-    private record Plan(boolean noCapo, boolean moving, List<String> wishes) {
+    private record Plan(boolean noCapo, boolean moving, List<ReadingId> wishes) {
 
         static Plan of(String... wishes) {
-            return new Plan(false, false, List.of(wishes));
+            return new Plan(false, false, ids(wishes));
         }
 
         static Plan withoutCapo(String... wishes) {
-            return new Plan(true, false, List.of(wishes));
+            return new Plan(true, false, ids(wishes));
         }
 
         static Plan withMovingTop(String... wishes) {
-            return new Plan(true, true, List.of(wishes));
+            return new Plan(true, true, ids(wishes));
+        }
+
+        private static List<ReadingId> ids(String... wishes) {
+            return Arrays.stream(wishes).map(ReadingId::parse).toList();
         }
     }
 
@@ -184,7 +190,7 @@ public final class Ladder {
         List<ReadingChoice> choices = new ArrayList<>();
         for (Spot spot : harmony.spots()) {
             wished(plan, Rules.judge(spot, stance))
-                    .ifPresent(r -> choices.add(new ReadingChoice(spot.placed().index(), r.rule(), Stand.PINNED)));
+                    .ifPresent(r -> choices.add(new ReadingChoice(spot.placed().index(), r.id(), Stand.PINNED)));
         }
         Arrangement arrangement = arrange(on.withReadings(choices));
         if (rung == Rung.LOWEST) {
@@ -195,10 +201,9 @@ public final class Ladder {
     }
 
     private static Optional<Reading> wished(Plan plan, Rules.Judgement judgement) {
-        for (String wish : plan.wishes()) {
-            Optional<Reading> found = judgement.readings().stream()
-                    .filter(r -> r.rule().equals(wish) || r.rule().startsWith(wish + ":"))
-                    .findFirst();
+        for (ReadingId wish : plan.wishes()) {
+            Optional<Reading> found =
+                    judgement.readings().stream().filter(r -> r.id().isOf(wish)).findFirst();
             if (found.isPresent()) {
                 return found;
             }
@@ -226,9 +231,9 @@ public final class Ladder {
         for (Spot spot : harmony.spots()) {
             if (hard.contains(spot.placed().index())) {
                 Rules.judge(spot, on.stance()).readings().stream()
-                        .filter(r -> Rules.of(r.family()).family() == Rule.Family.SIMPLIFY)
+                        .filter(r -> Rules.of(r.id().rule()).family() == Rule.Family.SIMPLIFY)
                         .forEach(
-                                r -> choices.add(new ReadingChoice(spot.placed().index(), r.rule(), Stand.ACCEPTED)));
+                                r -> choices.add(new ReadingChoice(spot.placed().index(), r.id(), Stand.ACCEPTED)));
             }
         }
         return arrange(on.withReadings(choices).withCapo(first.capo()));

@@ -12,7 +12,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import underhand.chord.ChordSymbol;
 import underhand.chord.ChordType;
-import underhand.harmony.Reading;
 import underhand.harmony.Rules;
 import underhand.neck.Fretboard;
 import underhand.repertoire.RatedGrip;
@@ -194,9 +193,8 @@ final class LadderWords {
     private static Set<String> splitting(Arrangement part) {
         return part.placements().stream()
                 .flatMap(p -> p.reading().stream())
-                .filter(r -> r.steps().size() > 1 || r.family().endsWith("line"))
-                .map(Reading::family)
-                .map(id -> Rules.of(id).name())
+                .filter(r -> r.steps().size() > 1 || r.overStill())
+                .map(r -> Rules.of(r.id().rule()).name())
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 }

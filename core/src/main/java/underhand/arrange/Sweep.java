@@ -188,7 +188,7 @@ public final class Sweep {
             Reading reading = proposed.get(i);
             double price = totals.get(i) - parts.get(at).get().total();
             if (!changesNothing(reading, placement, price)) {
-                offers.add(new ReadingOffer(reading, Rules.of(reading.family()), price));
+                offers.add(new ReadingOffer(reading, Rules.of(reading.id().rule()), price));
             }
         }
         offers.sort(Comparator.comparingDouble(ReadingOffer::price));

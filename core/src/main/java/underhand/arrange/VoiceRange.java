@@ -18,6 +18,11 @@ public record VoiceRange(Pitch lowest, Pitch highest) {
         }
     }
 
+    /** Reads its two ends, such as {@code A3} and {@code D5}. */
+    public static VoiceRange parse(String lowest, String highest) {
+        return new VoiceRange(Pitch.parse(lowest), Pitch.parse(highest));
+    }
+
     public int semitones() {
         return highest.midi() - lowest.midi();
     }

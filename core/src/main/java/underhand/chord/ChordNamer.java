@@ -49,6 +49,26 @@ public final class ChordNamer {
 
     private ChordNamer() {}
 
+    /** The same over a bass that is written down, such as {@code C}. */
+    public static List<Name> namesOver(List<Pitch> sounding, Optional<String> bassPlayer) {
+        return names(sounding, bassPlayer.map(Note::parse));
+    }
+
+    /** Pitches without repeats, low to high, as the first of their names spells them. */
+    public static List<String> spelled(List<Pitch> sounding, List<Name> names) {
+        return sounding.stream()
+                .map(p -> names.stream()
+                        .findFirst()
+                        .flatMap(n -> n.symbol().tones().stream()
+                                .map(ChordSymbol.Tone::note)
+                                .filter(note -> note.pitchClass() == p.pitchClass())
+                                .findFirst())
+                        .orElseGet(() -> Note.inPitchClass(p.pitchClass(), false)))
+                .map(Note::toString)
+                .distinct()
+                .toList();
+    }
+
     /**
      * All names that fit, best first; never empty for three or more different notes.
      *

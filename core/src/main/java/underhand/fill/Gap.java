@@ -59,13 +59,7 @@ record Gap(PlacedGrip here, Optional<PlacedGrip> next, Key key, double from, Fre
     }
 
     boolean inKey(int midi) {
-        int above = Math.floorMod(midi - key.tonic().pitchClass(), OCTAVE);
-        for (int step = 0; step < 7; step++) {
-            if (key.mode().semitones(step) == above) {
-                return true;
-            }
-        }
-        return false;
+        return key.degreeOf(midi) > 0;
     }
 
     /** The next note of the key above (1) or below (-1) a note. */

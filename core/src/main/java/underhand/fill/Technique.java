@@ -19,6 +19,14 @@ public enum Technique {
         this.sign = sign;
     }
 
+    public boolean isPlucked() {
+        return this == PLUCKED;
+    }
+
+    public boolean isSlide() {
+        return this == SLIDE;
+    }
+
     /** As tab has it before a fret: {@code h}, {@code p} or {@code /}; nothing for one plucked. */
     public String sign() {
         return sign;

@@ -2,6 +2,7 @@ package underhand.hand;
 
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.Map;
 
 /** The cost of a grip in units of one finger placed at ease, as a sum of named terms. */
@@ -47,6 +48,13 @@ public final class Effort {
 
     public double total() {
         return total;
+    }
+
+    /** What it is made of, by the labels of its terms; terms that do not occur are left out. */
+    public Map<String, Double> labelled() {
+        Map<String, Double> labelled = new LinkedHashMap<>();
+        terms().forEach((term, value) -> labelled.put(term.label(), value));
+        return labelled;
     }
 
     /** Value of one term, 0 when it does not occur. */

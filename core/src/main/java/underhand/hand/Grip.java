@@ -202,4 +202,9 @@ public final class Grip {
     public String toString() {
         return shape + " " + fingers();
     }
+
+    /** The frets a chord frame of it shows. */
+    public FretWindow window() {
+        return FretWindow.of(this);
+    }
 }

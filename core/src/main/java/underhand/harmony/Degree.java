@@ -36,18 +36,12 @@ public final class Degree {
 
     /** The scale step of a root; one between two steps is the upper one lowered, but the fourth is raised. */
     private static int step(int above, Mode mode) {
-        for (int step = 0; step < 7; step++) {
-            if (mode.semitones(step) == above) {
-                return step;
-            }
+        int degree = mode.degreeOf(above);
+        if (degree == 0) {
+            boolean raised = above == 6 || mode == Mode.MINOR && (above == 9 || above == 11);
+            degree = mode.degreeOf(raised ? above - 1 : above + 1);
         }
-        boolean raised = above == 6 || mode == Mode.MINOR && (above == 9 || above == 11);
-        for (int step = 0; step < 7; step++) {
-            if (mode.semitones(step) == (raised ? above - 1 : above + 1) % 12) {
-                return step;
-            }
-        }
-        throw new IllegalStateException("no step for " + above + " in " + mode);
+        return degree - 1;
     }
 
     private static String quality(ChordType type) {

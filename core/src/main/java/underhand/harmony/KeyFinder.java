@@ -120,10 +120,8 @@ public final class KeyFinder {
     }
 
     private static double toneScore(int aboveTonic, Mode mode) {
-        for (int step = 0; step < 7; step++) {
-            if (mode.semitones(step) == aboveTonic) {
-                return IN_SCALE;
-            }
+        if (mode.degreeOf(aboveTonic) > 0) {
+            return IN_SCALE;
         }
         return mode == Mode.MINOR && aboveTonic == 11 ? RAISED_SEVENTH : OUTSIDE;
     }

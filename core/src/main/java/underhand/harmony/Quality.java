@@ -5,7 +5,7 @@ import underhand.chord.ChordType;
 import underhand.pitch.Interval;
 
 /** What a chord is at heart, whatever its extensions: by its third, fifth and seventh. */
-public enum Quality {
+enum Quality {
     MAJOR("maj7"),
     MINOR("m7"),
     DOMINANT("7"),

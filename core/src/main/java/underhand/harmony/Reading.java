@@ -7,13 +7,12 @@ import underhand.chord.ChordSymbol;
 /**
  * One way to read a placement: the chords that fill its time, such as Am7 then D7 for a bar of D7.
  *
- * @param rule id of the rule that proposes it; {@link #ORIGINAL} for the chord of the chart itself
+ * @param id which reading of which rule it is; {@link ReadingId#ORIGINAL} for the chord of the chart itself
  * @param steps chords in order; their lengths add up to the placement's
  * @param reason one sentence built from the actual chords; blank for the original
+ * @param overStill whether it is a part of what goes on for as long as the chord stands still, and is taken with the other parts
  */
-public record Reading(String rule, List<Step> steps, String reason) {
-
-    public static final String ORIGINAL = "original";
+public record Reading(ReadingId id, List<Step> steps, String reason, boolean overStill) {
 
     /**
      * One chord of a reading.
@@ -36,16 +35,16 @@ public record Reading(String rule, List<Step> steps, String reason) {
     }
 
     public Reading {
-        Objects.requireNonNull(rule, "rule");
+        Objects.requireNonNull(id, "id");
         steps = List.copyOf(steps);
         Objects.requireNonNull(reason, "reason");
         if (steps.isEmpty()) {
-            throw new IllegalArgumentException("a reading has at least one chord: " + rule);
+            throw new IllegalArgumentException("a reading has at least one chord: " + id);
         }
     }
 
     public static Reading original(ChordSymbol chord, double beats) {
-        return new Reading(ORIGINAL, List.of(new Step(chord, beats)), "");
+        return new Reading(ReadingId.ORIGINAL, List.of(new Step(chord, beats)), "", false);
     }
 
     /** Chords with glyphs, {@code Am7 · D7}. */
@@ -53,14 +52,8 @@ public record Reading(String rule, List<Step> steps, String reason) {
         return String.join(" · ", steps.stream().map(s -> s.chord().glyphs()).toList());
     }
 
-    /** The rule it comes from: its id may name a variant after a colon. */
-    public String family() {
-        int colon = rule.indexOf(':');
-        return colon < 0 ? rule : rule.substring(0, colon);
-    }
-
     public boolean isOriginal() {
-        return rule.equals(ORIGINAL);
+        return id.equals(ReadingId.ORIGINAL);
     }
 
     public double beats() {

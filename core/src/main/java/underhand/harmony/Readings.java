@@ -11,7 +11,7 @@ final class Readings {
     private Readings() {}
 
     static Reading of(String rule, String reason, Reading.Step... steps) {
-        return new Reading(rule, List.of(steps), reason);
+        return new Reading(ReadingId.parse(rule), List.of(steps), reason, false);
     }
 
     /** Another chord for the whole placement. */
@@ -28,7 +28,10 @@ final class Readings {
     static Reading shared(String rule, Spot spot, String reason, ChordSymbol... chords) {
         double each = spot.beats() / chords.length;
         return new Reading(
-                rule, Arrays.stream(chords).map(c -> new Reading.Step(c, each)).toList(), reason);
+                ReadingId.parse(rule),
+                Arrays.stream(chords).map(c -> new Reading.Step(c, each)).toList(),
+                reason,
+                false);
     }
 
     /**
@@ -46,6 +49,6 @@ final class Readings {
                         row.get(i).chord(), to - from, row.get(i).form()));
             }
         }
-        return new Reading(rule, steps, reason);
+        return new Reading(ReadingId.parse(rule), steps, reason, true);
     }
 }

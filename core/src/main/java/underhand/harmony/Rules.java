@@ -24,16 +24,16 @@ public final class Rules {
      */
     public record Judgement(List<Reading> readings, List<Refusal> refusals) {
 
-        public Optional<Reading> reading(String id) {
-            return readings.stream().filter(r -> r.rule().equals(id)).findFirst();
+        public Optional<Reading> reading(ReadingId id) {
+            return readings.stream().filter(r -> r.id().equals(id)).findFirst();
         }
 
         /** A reading that is proposed, or that clashes with the tune and is insisted on. */
-        public Optional<Reading> insisted(String id) {
+        public Optional<Reading> insisted(ReadingId id) {
             return reading(id)
                     .or(() -> refusals.stream()
                             .flatMap(r -> r.clashing().stream())
-                            .filter(r -> r.rule().equals(id))
+                            .filter(r -> r.id().equals(id))
                             .findFirst());
         }
     }

@@ -63,13 +63,7 @@ public record Spot(
 
     /** Degree of a pitch class in the scale, 1 to 7; 0 where it is no note of it. */
     int degreeOf(int pitchClass) {
-        int above = Math.floorMod(pitchClass - key.tonic().pitchClass(), 12);
-        for (int step = 0; step < 7; step++) {
-            if (key.mode().semitones(step) == above) {
-                return step + 1;
-            }
-        }
-        return 0;
+        return key.degreeOf(pitchClass);
     }
 
     /** Whether a note so many semitones above the root belongs to the key. */

@@ -33,6 +33,11 @@ public record NoteValue(int type, boolean dotted, boolean triplet) {
             new NoteValue(16, false, true),
             new NoteValue(32, false, true));
 
+    /** Length in quarters. */
+    public double quarters() {
+        return length() / (double) PER_QUARTER;
+    }
+
     /** Length in {@link #PER_QUARTER}ths of a quarter. */
     public int length() {
         int plain = 4 * PER_QUARTER / type;

@@ -30,4 +30,9 @@ public record PartBar(
         double part = beat - whole;
         return whole + (part < 0.5 ? part * 4 / 3 : 2 / 3.0 + (part - 0.5) * 2 / 3);
     }
+
+    /** When a place in the bar sounds, in beats from the start of the song. */
+    public double soundsAt(int ticks) {
+        return from + swung(ticks / (NoteValue.PER_QUARTER * quartersABeat()));
+    }
 }

@@ -120,6 +120,11 @@ public record PickingPattern(
         return step % 2 == 0 ? Direction.DOWN : Direction.UP;
     }
 
+    /** Whether it is a plain stroke down on every beat: what is played where nothing is chosen. */
+    public boolean isBeat() {
+        return !swing && steps.equals(beat(metre).steps());
+    }
+
     public boolean isStrummed() {
         return steps.stream().anyMatch(Strum.class::isInstance);
     }

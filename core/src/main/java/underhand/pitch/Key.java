@@ -10,8 +10,6 @@ public record Key(Note tonic, Mode mode) {
     /** Places of the major tonics on the circle of fifths: letters F C G D A E B from -1 to 5, an accidental is 7. */
     private static final String FIFTHS = "FCGDAEB";
 
-    private static final int MOST_ACCIDENTALS = 7;
-
     public Key {
         Objects.requireNonNull(tonic, "tonic");
         Objects.requireNonNull(mode, "mode");
@@ -53,9 +51,14 @@ public record Key(Note tonic, Mode mode) {
         return fifths() < 0;
     }
 
+    /** Degree of the scale a pitch class is, from 1; 0 where it is none. */
+    public int degreeOf(int pitchClass) {
+        return mode.degreeOf(pitchClass - tonic.pitchClass());
+    }
+
     /** The note a spelled scale would give a pitch class: a scale note where it is one, else by the key's side. */
     public Note spell(int pitchClass) {
-        for (int step = 0; step < MOST_ACCIDENTALS; step++) {
+        for (int step = 0; step < Mode.DEGREES; step++) {
             Letter letter = tonic.letter().up(step);
             int alteration = Math.floorMod(tonic.pitchClass() + mode.semitones(step) - letter.semitones() + 6, 12) - 6;
             if (Math.floorMod(letter.semitones() + alteration, 12) == pitchClass && Math.abs(alteration) <= 1) {

@@ -65,6 +65,11 @@ public final class GripFinder {
         this(board, rung, player, setting, highestFret, parameters, HouseRules.NONE, false);
     }
 
+    /** The same with the numbers that ship. */
+    public GripFinder(Fretboard board, Rung rung, Player player, Setting setting, int highestFret) {
+        this(board, rung, player, setting, highestFret, Parameters.STANDARD);
+    }
+
     private GripFinder(
             Fretboard board,
             Rung rung,

@@ -24,13 +24,17 @@ public final class GripPool {
     /**
      * The cheapest grips of a chord.
      *
-     * @param grips cheapest first
+     * @param candidates cheapest first
      * @param leftOutFrom what the cheapest grip costs that was left out; infinite when none was
      */
-    public record Cheapest(List<RatedGrip> grips, double leftOutFrom) {
+    public record Cheapest(Candidates candidates, double leftOutFrom) {
 
-        public Cheapest {
-            grips = List.copyOf(grips);
+        public Cheapest(List<RatedGrip> grips, double leftOutFrom) {
+            this(new Candidates(grips), leftOutFrom);
+        }
+
+        public List<RatedGrip> grips() {
+            return candidates.grips();
         }
     }
 

@@ -5,32 +5,38 @@ import underhand.input.RangeException;
 import underhand.neck.Shape;
 
 /**
- * A decision of the player: a placement keeps a shape, or a region of the neck.
+ * A decision of the player: a placement keeps a shape, or a region of the neck. It holds for the placement's repeats as well,
+ * unless they have a lock of their own.
  *
- * <p>A lock on a placement holds for its repeats as well, unless they have one of their own.
+ * @param placement index of the placement in the chart
+ * @param part which of the placement's chords is meant where its reading has several; the first is 0
  */
-public sealed interface Lock {
+public record Lock(int placement, int part, Kept kept) {
 
-    /** Index of the placement in the chart. */
-    int placement();
+    /** What a placement keeps. Two are equal that allow the same. */
+    public sealed interface Kept {
 
-    /** Which of the placement's chords is meant where its reading has several; the first is 0. */
-    int part();
+        /** Whether a shape is one of those allowed. */
+        boolean holds(Shape shape);
+    }
 
-    /** @param shape frets counted from the capo */
-    record OnShape(int placement, int part, Shape shape) implements Lock {
+    /** @param shape the only one allowed, its frets counted from the capo */
+    public record OneShape(Shape shape) implements Kept {
 
-        public OnShape {
+        public OneShape {
             Objects.requireNonNull(shape, "shape");
-            check(placement, part);
+        }
+
+        @Override
+        public boolean holds(Shape other) {
+            return shape.equals(other);
         }
     }
 
     /** Frets, counted from the capo, between which every finger presses; open strings may sound. */
-    record OnRegion(int placement, int part, int lowestFret, int highestFret) implements Lock {
+    public record Region(int lowestFret, int highestFret) implements Kept {
 
-        public OnRegion {
-            check(placement, part);
+        public Region {
             if (lowestFret < 1 || highestFret < lowestFret) {
                 throw new RangeException(
                         "locks",
@@ -39,6 +45,7 @@ public sealed interface Lock {
             }
         }
 
+        @Override
         public boolean holds(Shape shape) {
             for (int string = 0; string < shape.strings(); string++) {
                 if (shape.isFretted(string) && (shape.fret(string) < lowestFret || shape.fret(string) > highestFret)) {
@@ -49,16 +56,22 @@ public sealed interface Lock {
         }
     }
 
-    static Lock onShape(int placement, Shape shape) {
-        return new OnShape(placement, 0, shape);
-    }
-
-    static Lock onRegion(int placement, int lowestFret, int highestFret) {
-        return new OnRegion(placement, 0, lowestFret, highestFret);
-    }
-
-    private static void check(int placement, int part) {
+    public Lock {
         RangeException.check("locks.placement", placement, 0, Integer.MAX_VALUE);
         RangeException.check("locks.part", part, 0, Integer.MAX_VALUE);
+        Objects.requireNonNull(kept, "kept");
+    }
+
+    public static Lock onShape(int placement, Shape shape) {
+        return new Lock(placement, 0, new OneShape(shape));
+    }
+
+    public static Lock onRegion(int placement, int lowestFret, int highestFret) {
+        return new Lock(placement, 0, new Region(lowestFret, highestFret));
+    }
+
+    /** Whether a shape keeps it. */
+    public boolean holds(Shape shape) {
+        return kept.holds(shape);
     }
 }

@@ -1,6 +1,7 @@
 package underhand.settings;
 
 import java.util.Objects;
+import underhand.harmony.ReadingId;
 import underhand.input.RangeException;
 
 /**
@@ -11,7 +12,7 @@ import underhand.input.RangeException;
  * @param placement index in the chart
  * @param reading id of the reading, as its rule gave it
  */
-public record ReadingChoice(int placement, String reading, Stand stand) {
+public record ReadingChoice(int placement, ReadingId reading, Stand stand) {
 
     /** What the player said to it. */
     public enum Stand {

@@ -2,6 +2,7 @@ package underhand.solve;
 
 import java.util.List;
 import underhand.chart.Chart;
+import underhand.repertoire.Candidates;
 import underhand.repertoire.RatedGrip;
 import underhand.repertoire.WantedChord;
 
@@ -24,20 +25,24 @@ final class Layer {
      * @param leftOutFrom no grip left out costs less; infinite when none was
      */
     record Block(
-            Segment segment, WantedChord wanted, boolean held, List<RatedGrip> grips, int locked, double leftOutFrom) {
+            Segment segment, WantedChord wanted, boolean held, Candidates candidates, int locked, double leftOutFrom) {
+
+        List<RatedGrip> grips() {
+            return candidates.grips();
+        }
 
         int nodes() {
-            return grips.size() + (Double.isFinite(leftOutFrom) ? 1 : 0);
+            return candidates.size() + (Double.isFinite(leftOutFrom) ? 1 : 0);
         }
 
         /** Whether a node, numbered within the block, stands for the grips left out. */
         boolean isLeftOut(int node) {
-            return node == grips.size();
+            return node == candidates.size();
         }
 
         /** The same grips, as if no others were. */
         Block closed() {
-            return new Block(segment, wanted, held, grips, locked, Double.POSITIVE_INFINITY);
+            return new Block(segment, wanted, held, candidates, locked, Double.POSITIVE_INFINITY);
         }
 
         double lockPrice(int grip) {

@@ -2,19 +2,18 @@ package underhand.solve;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.harmony.Reading;
 import underhand.neck.Shape;
+import underhand.repertoire.Candidates;
 import underhand.repertoire.GripFinder;
 import underhand.repertoire.GripPool;
 import underhand.repertoire.KnownGrips;
@@ -53,7 +52,7 @@ final class LayerBuilder {
 
     private final List<Integer> unkeptLocks = new ArrayList<>();
 
-    private record LockedChord(WantedChord chord, Object lock) {}
+    private record LockedChord(WantedChord chord, Lock.Kept kept) {}
 
     private record LockedGrips(GripPool.Cheapest grips, int locked) {}
 
@@ -107,8 +106,8 @@ final class LayerBuilder {
         ties.clear();
         unkeptLocks.clear();
         List<Layer> layers = new ArrayList<>();
-        Map<List<Object>, Integer> firstOf = new HashMap<>();
-        Map<List<RatedGrip>, Integer> numbers = new IdentityHashMap<>();
+        Map<Repeated, Integer> firstOf = new HashMap<>();
+        Map<Candidates, Integer> numbers = new HashMap<>();
         for (Chart.Placed placed : song.placements()) {
             List<Reading> readings = song.readings(placed).stream()
                     .filter(r -> isPlayable(placed, r))
@@ -116,7 +115,7 @@ final class LayerBuilder {
             int piece = 0;
             for (double from : starts(readings)) {
                 Layer layer = new Layer(placed, blocks(placed, readings, from));
-                List<Object> sameAs = List.of(placed.written(), piece++, lists(layer, numbers));
+                Repeated sameAs = new Repeated(placed.written(), piece++, lists(layer, numbers));
                 int first = firstOf.computeIfAbsent(sameAs, key -> layers.size());
                 ties.add(repeatsAlike ? first : layers.size());
                 layers.add(layer);
@@ -135,10 +134,19 @@ final class LayerBuilder {
         return List.copyOf(unkeptLocks);
     }
 
-    /** Which lists of grips a layer has; equal for layers that share theirs. */
-    private static List<Integer> lists(Layer layer, Map<List<RatedGrip>, Integer> numbers) {
+    /**
+     * What layers have in common that are to be played alike.
+     *
+     * @param written placement in the chart as it is written
+     * @param piece of it, from 0
+     * @param candidates numbers of what they may be played with
+     */
+    private record Repeated(int written, int piece, List<Integer> candidates) {}
+
+    /** Which candidates a layer has; equal for layers that share theirs. */
+    private static List<Integer> lists(Layer layer, Map<Candidates, Integer> numbers) {
         return layer.blocks().stream()
-                .map(b -> numbers.computeIfAbsent(b.grips(), list -> numbers.size()))
+                .map(b -> numbers.computeIfAbsent(b.candidates(), list -> numbers.size()))
                 .toList();
     }
 
@@ -172,7 +180,7 @@ final class LayerBuilder {
                 Reading.Step step = reading.steps().get(part);
                 if (at <= from && from < at + step.beats()) {
                     double beat = placed.placement().beat() + at;
-                    Segment segment = new Segment(reading.rule(), part, Optional.of(step.chord()), beat, step.beats());
+                    Segment segment = new Segment(reading.id(), part, Optional.of(step.chord()), beat, step.beats());
                     blocks.add(block(placed, segment, wanted(placed, step), at < from));
                 }
                 at += step.beats();
@@ -185,10 +193,10 @@ final class LayerBuilder {
         GripPool.Cheapest pool = grips(wanted);
         Optional<Lock> lock = lockOn(placed, segment.part());
         if (lock.isEmpty()) {
-            return new Block(segment, wanted, held, pool.grips(), 0, pool.leftOutFrom());
+            return new Block(segment, wanted, held, pool.candidates(), 0, pool.leftOutFrom());
         }
         LockedGrips kept = locked.computeIfAbsent(
-                new LockedChord(wanted, constraint(lock.get())), key -> lockedGrips(wanted, lock.get(), pool));
+                new LockedChord(wanted, lock.get().kept()), key -> lockedGrips(wanted, lock.get(), pool));
         if (kept.locked() == 0 && !held) {
             unkeptLocks.add(placed.index());
         }
@@ -196,7 +204,7 @@ final class LayerBuilder {
                 segment,
                 wanted,
                 held,
-                kept.grips().grips(),
+                kept.grips().candidates(),
                 kept.locked(),
                 kept.grips().leftOutFrom());
     }
@@ -212,23 +220,14 @@ final class LayerBuilder {
                 .reduce((first, last) -> last);
     }
 
-    /** What a lock asks for, wherever it stands. */
-    private static Object constraint(Lock lock) {
-        return lock instanceof Lock.OnRegion region
-                ? List.of(region.lowestFret(), region.highestFret())
-                : ((Lock.OnShape) lock).shape();
-    }
-
     /** Locked grips first, then all others. */
     private LockedGrips lockedGrips(WantedChord wanted, Lock lock, GripPool.Cheapest all) {
-        Predicate<Shape> keeps =
-                lock instanceof Lock.OnRegion region ? region::holds : ((Lock.OnShape) lock).shape()::equals;
         GripPool.Cheapest kept = kept(wanted, lock);
         if (kept.grips().isEmpty()) {
             return new LockedGrips(all, 0);
         }
         List<RatedGrip> joined = new ArrayList<>(kept.grips());
-        all.grips().stream().filter(g -> !keeps.test(g.grip().shape())).forEach(joined::add);
+        all.grips().stream().filter(g -> !lock.holds(g.grip().shape())).forEach(joined::add);
         double leftOutFrom = Math.min(kept.leftOutFrom(), all.leftOutFrom() + Layer.LOCK);
         return new LockedGrips(
                 new GripPool.Cheapest(joined, leftOutFrom), kept.grips().size());
@@ -238,13 +237,13 @@ final class LayerBuilder {
     private GripPool.Cheapest kept(WantedChord wanted, Lock lock) {
         ChordSymbol chord = wanted.chord();
         GripFinder finder = known.finder(wanted.picked());
-        if (lock instanceof Lock.OnRegion region) {
-            GripPool within = finder.pool(chord, wanted.form(), song.occurrences(chord), region::holds);
-            return inAllFingerings ? within.cheapestInAllFingerings(mostGrips) : within.cheapest(mostGrips);
+        if (lock.kept() instanceof Lock.OneShape one) {
+            List<RatedGrip> fingerings =
+                    fits(one.shape()) ? finder.fingerings(one.shape(), chord, song.occurrences(chord)) : List.of();
+            return new GripPool.Cheapest(fingerings, Double.POSITIVE_INFINITY);
         }
-        Shape shape = ((Lock.OnShape) lock).shape();
-        List<RatedGrip> fingerings = fits(shape) ? finder.fingerings(shape, chord, song.occurrences(chord)) : List.of();
-        return new GripPool.Cheapest(fingerings, Double.POSITIVE_INFINITY);
+        GripPool within = finder.pool(chord, wanted.form(), song.occurrences(chord), lock::holds);
+        return inAllFingerings ? within.cheapestInAllFingerings(mostGrips) : within.cheapest(mostGrips);
     }
 
     private boolean fits(Shape shape) {

@@ -15,7 +15,7 @@ import underhand.chord.ChordSymbol;
 import underhand.hand.Grip;
 import underhand.hand.Parameters;
 import underhand.harmony.Degree;
-import underhand.harmony.Reading;
+import underhand.harmony.ReadingId;
 import underhand.harmony.Spot;
 import underhand.move.Change;
 import underhand.move.ChangeTerm;
@@ -259,7 +259,7 @@ public final class PartSolver {
                 placed.size(),
                 at.placed(),
                 block.segment(),
-                song.reading(at.placed().index(), block.segment().rule()).filter(r -> !r.isOriginal()),
+                song.reading(at.placed().index(), block.segment().reading()).filter(r -> !r.isOriginal()),
                 song.harmony().function(at.placed().index()),
                 Optional.of(played(at.placed(), block.segment().sounding())),
                 Optional.of(degree(at.placed(), block.segment().sounding())),
@@ -276,7 +276,7 @@ public final class PartSolver {
         return new PlacedGrip(
                 index,
                 at,
-                new Segment(Reading.ORIGINAL, 0, chord, beat, beats),
+                new Segment(ReadingId.ORIGINAL, 0, chord, beat, beats),
                 Optional.empty(),
                 song.harmony().function(at.index()),
                 chord.map(c -> played(at, c)),
@@ -305,7 +305,7 @@ public final class PartSolver {
         for (int node = 0; node < layer.nodes(); node++) {
             Block block = layer.block(node);
             RatedGrip grip = layer.grip(node);
-            if (block.segment().rule().equals(segment.rule())
+            if (block.segment().reading().equals(segment.reading())
                     && !grip.grip().shape().equals(chosen.grip().shape())) {
                 double price = prices[node] - block.lockPrice(layer.inBlock(node)) + surcharge;
                 best.merge(grip.grip().shape(), new Alternative(grip, price), (a, b) -> b.price() < a.price() ? b : a);

@@ -11,6 +11,7 @@ import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.harmony.HarmonyReader;
 import underhand.harmony.Reading;
+import underhand.harmony.ReadingId;
 import underhand.harmony.Rules;
 import underhand.harmony.Spot;
 import underhand.harmony.Stance;
@@ -135,9 +136,9 @@ public final class Song {
     }
 
     /** The reading of a placement with an id, among those allowed. */
-    Optional<Reading> reading(int placement, String id) {
+    Optional<Reading> reading(int placement, ReadingId id) {
         return readings.getOrDefault(placement, List.of()).stream()
-                .filter(r -> r.rule().equals(id))
+                .filter(r -> r.id().equals(id))
                 .findFirst();
     }
 

@@ -1,13 +1,13 @@
 package underhand.solve;
 
 import java.util.Arrays;
-import java.util.IdentityHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import underhand.hand.Grip;
+import underhand.repertoire.Candidates;
 import underhand.repertoire.GripChanges;
-import underhand.repertoire.RatedGrip;
 import underhand.route.Lattice;
 import underhand.solve.Layer.Block;
 import underhand.work.Work;
@@ -53,8 +53,7 @@ final class SongLattice implements Lattice {
         this.nodeCosts = new double[this.layers.length][];
         this.available = new double[this.layers.length][];
         this.numbers = new int[this.layers.length][];
-        Map<List<RatedGrip>, double[]> efforts = new IdentityHashMap<>();
-        Map<List<RatedGrip>, int[]> known = new IdentityHashMap<>();
+        Map<Candidates, int[]> known = new HashMap<>();
         for (int number = 0; number < this.layers.length; number++) {
             Layer layer = this.layers[number];
             nodeCosts[number] = new double[layer.nodes()];
@@ -63,12 +62,10 @@ final class SongLattice implements Lattice {
             Arrays.fill(numbers[number], LEFT_OUT);
             int first = 0;
             for (Block block : layer.blocks()) {
-                List<RatedGrip> grips = block.grips();
-                double[] effort = efforts.computeIfAbsent(grips, SongLattice::efforts);
                 int[] numbered = known.computeIfAbsent(
-                        grips, g -> changes.numbers(block.wanted().chord(), g));
-                double[] seconds = timing.secondsToLeave(layer.placed(), block.segment(), grips);
-                addCosts(nodeCosts[number], first, layer, block, effort, beside);
+                        block.candidates(), c -> changes.numbers(block.wanted().chord(), c.grips()));
+                double[] seconds = timing.secondsToLeave(layer.placed(), block.segment(), block.candidates());
+                addCosts(nodeCosts[number], first, layer, block, beside);
                 System.arraycopy(numbered, 0, numbers[number], first, numbered.length);
                 System.arraycopy(seconds, 0, available[number], first, seconds.length);
                 first += block.nodes();
@@ -83,21 +80,17 @@ final class SongLattice implements Lattice {
         }
     }
 
-    private static double[] efforts(List<RatedGrip> grips) {
-        return grips.stream().mapToDouble(g -> g.effort().total()).toArray();
-    }
-
-    private static void addCosts(double[] costs, int first, Layer layer, Block block, double[] efforts, Beside beside) {
+    private static void addCosts(double[] costs, int first, Layer layer, Block block, Beside beside) {
         if (block.held()) {
             return;
         }
-        for (int at = 0; at < efforts.length; at++) {
-            costs[first + at] = efforts[at]
+        for (int at = 0; at < block.candidates().size(); at++) {
+            costs[first + at] = block.candidates().effort(at)
                     + block.lockPrice(at)
                     + beside.price(layer.placed().index(), block.grips().get(at).grip());
         }
-        if (block.nodes() > efforts.length) {
-            costs[first + efforts.length] = block.leftOutFrom();
+        if (block.nodes() > block.candidates().size()) {
+            costs[first + block.candidates().size()] = block.leftOutFrom();
         }
     }
 
@@ -153,8 +146,8 @@ final class SongLattice implements Lattice {
                 .allMatch(i -> blocks.get(i).held() == others.get(i).held()
                         && blocks.get(i)
                                 .segment()
-                                .rule()
-                                .equals(others.get(i).segment().rule()));
+                                .reading()
+                                .equals(others.get(i).segment().reading()));
     }
 
     @Override
@@ -191,7 +184,7 @@ final class SongLattice implements Lattice {
         public double cost(int from, int to, double most) {
             Block before = left.block(from);
             Block after = reached.block(to);
-            if (!before.segment().rule().equals(after.segment().rule())) {
+            if (!before.segment().reading().equals(after.segment().reading())) {
                 return Double.POSITIVE_INFINITY;
             }
             if (after.held()) {

@@ -1,7 +1,6 @@
 package underhand.solve;
 
 import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import underhand.chart.Chart;
@@ -12,6 +11,7 @@ import underhand.picking.PatternPlan;
 import underhand.picking.PatternRun;
 import underhand.picking.PickedStrings;
 import underhand.picking.PickingPattern;
+import underhand.repertoire.Candidates;
 import underhand.repertoire.RatedGrip;
 
 /**
@@ -25,8 +25,7 @@ final class StrokeTiming {
     private final Fretboard board;
     private final Map<Strokes, List<PatternRun.Struck>> runs = new HashMap<>();
 
-    /** Seconds by list of grips, which is the same only as the same object, and strokes. */
-    private final Map<List<RatedGrip>, Map<Strokes, double[]>> known = new IdentityHashMap<>();
+    private final Map<Candidates, Map<Strokes, double[]>> known = new HashMap<>();
 
     private record Strokes(PickingPattern pattern, Metre metre, double beat, double beats) {}
 
@@ -42,12 +41,12 @@ final class StrokeTiming {
     }
 
     /** Seconds there are after a segment of a placement, for each of the grips it may be played with. */
-    double[] secondsToLeave(Chart.Placed placed, Segment segment, List<RatedGrip> grips) {
+    double[] secondsToLeave(Chart.Placed placed, Segment segment, Candidates candidates) {
         Strokes strokes = strokes(placed, segment);
-        return known.computeIfAbsent(grips, list -> new HashMap<>())
+        return known.computeIfAbsent(candidates, c -> new HashMap<>())
                 .computeIfAbsent(
                         strokes,
-                        key -> grips.stream()
+                        key -> candidates.grips().stream()
                                 .mapToDouble(g -> seconds(strokes, segment, g))
                                 .toArray());
     }

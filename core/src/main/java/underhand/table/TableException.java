@@ -3,7 +3,7 @@ package underhand.table;
 import java.io.Serial;
 
 /** A row of a shipped table that cannot be read. */
-public final class TableException extends IllegalStateException {
+final class TableException extends IllegalStateException {
     @Serial
     private static final long serialVersionUID = 1L;
 

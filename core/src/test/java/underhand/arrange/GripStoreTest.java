@@ -50,7 +50,7 @@ class GripStoreTest {
                     List.of(Setting.ALONE, Setting.SINGER, Setting.BASS).get(random.nextInt(3)),
                     OptionalInt.of(random.nextInt(4)),
                     OptionalInt.of(60 + 40 * random.nextInt(3)),
-                    random.nextInt(3) == 0 ? List.of(new Lock.OnShape(0, 0, Shape.parse("320003"))) : List.of(),
+                    random.nextInt(3) == 0 ? List.of(Lock.onShape(0, Shape.parse("320003"))) : List.of(),
                     List.of(),
                     HouseRules.NONE,
                     ArrangementSettings.ofRung(1).patterns());

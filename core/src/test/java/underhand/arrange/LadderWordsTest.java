@@ -20,7 +20,7 @@ class LadderWordsTest {
         return new Arranger()
                 .arrange(
                         TeacherParts.chart(List.of(sounding)),
-                        SETTINGS.withCapo(capo).withLocks(List.of(new Lock.OnShape(0, 0, Shape.parse(shape)))));
+                        SETTINGS.withCapo(capo).withLocks(List.of(Lock.onShape(0, Shape.parse(shape)))));
     }
 
     @ParameterizedTest

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
+import underhand.harmony.ReadingId;
 import underhand.harmony.Rules;
 import underhand.harmony.Stance.MinorDominant;
 import underhand.harmony.Stance.SeventhDegree;
@@ -51,7 +52,7 @@ class ReadingsTest {
 
     private static ArrangementSettings with(ArrangementSettings settings, int placement, String reading, Stand stand) {
         List<ReadingChoice> choices = new ArrayList<>(settings.readings());
-        choices.add(new ReadingChoice(placement, reading, stand));
+        choices.add(new ReadingChoice(placement, ReadingId.parse(reading), stand));
         return settings.withReadings(choices);
     }
 
@@ -98,7 +99,7 @@ class ReadingsTest {
             assertTrue(offers.size() > 5);
             for (ReadingOffer offer : offers) {
                 Arrangement pinned = ARRANGER.arrange(
-                        chart, with(settings, placement, offer.reading().rule(), Stand.PINNED));
+                        chart, with(settings, placement, offer.reading().id().toString(), Stand.PINNED));
                 assertEquals(
                         pinned.total() - free,
                         offer.price(),
@@ -256,7 +257,7 @@ class ReadingsTest {
 
     private static List<String> offered(Chart chart, ArrangementSettings settings, String rule) {
         return ARRANGER.sweep(chart, settings).readings(OptionalInt.of(0), 1).stream()
-                .map(o -> o.reading().rule())
+                .map(o -> o.reading().id().toString())
                 .filter(id -> id.startsWith(rule))
                 .toList();
     }
@@ -267,9 +268,10 @@ class ReadingsTest {
         Chart chart = chart("key: C\n| C | F |\ntune: C5 . . . | A4 . . . |");
         ArrangementSettings settings = ArrangementSettings.ofRung(4).withCapo(0);
         Rules.Judgement judgement = ARRANGER.sweep(chart, settings).judgement(0).orElseThrow();
-        assertTrue(judgement.reading("sevenths").isEmpty());
+        assertTrue(judgement.reading(ReadingId.parse("sevenths")).isEmpty());
         assertTrue(
-                judgement.insisted("sevenths").isPresent(), judgement.refusals().toString());
+                judgement.insisted(ReadingId.parse("sevenths")).isPresent(),
+                judgement.refusals().toString());
         assertEquals(
                 List.of("Cmaj7", "F"), chords(ARRANGER.arrange(chart, with(settings, 0, "sevenths", Stand.PINNED))));
         assertEquals(List.of("C", "F"), chords(ARRANGER.arrange(chart, with(settings, 0, "sevenths", Stand.ACCEPTED))));

@@ -110,7 +110,7 @@ class RulesTest {
             for (int i = 0; i < here.readings().size(); i++) {
                 Reading before = here.readings().get(i);
                 Reading after = there.readings().get(i);
-                assertEquals(before.rule(), after.rule());
+                assertEquals(before.id(), after.id());
                 for (int step = 0; step < before.steps().size(); step++) {
                     int moved = Math.floorMod(
                             after.steps().get(step).chord().root().pitchClass()

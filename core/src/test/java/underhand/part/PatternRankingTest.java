@@ -39,7 +39,7 @@ class PatternRankingTest {
         for (int i = 1; i < fits.size(); i++) {
             assertTrue(fits.get(i - 1).score() >= fits.get(i).score());
         }
-        ArrangementSettings triads = settings.withLocks(List.of(new Lock.OnShape(1, 0, Shape.parse("xxx003"))));
+        ArrangementSettings triads = settings.withLocks(List.of(Lock.onShape(1, Shape.parse("xxx003"))));
         List<PatternRanking.Fit> broken = PatternRanking.of(
                 ARRANGER.priced(chart("key: C\ntempo: 90\n[Verse]\n| C | G | Am | F |"), triads),
                 "Verse",

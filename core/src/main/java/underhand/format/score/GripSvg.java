@@ -6,7 +6,7 @@ import underhand.hand.Hold;
 import underhand.neck.Shape;
 
 /** Draws a grip as a chord frame: strings upright, the lowest at the left, fingers in their dots. */
-public final class GripSvg {
+final class GripSvg {
 
     private static final int STRING = 18;
     private static final int FRET = 22;

@@ -26,7 +26,7 @@ import underhand.pitch.Pitch;
  * Lays the tune of a Standard MIDI File over a chart, from its first bar on: the highest note of the track that sings
  * highest, to the nearest twelfth of a quarter. The file's tempo and metres are not asked.
  */
-public final class MidiTuneReader {
+final class MidiTuneReader {
 
     private static final int STEPS = 12;
     private static final int DRUMS = 9;

@@ -24,7 +24,7 @@ import underhand.picking.Step.Weight;
  * Writes a Standard MIDI File (format 1, MIDI Manufacturers Association, RP-001): a track with tempo and metres, then one
  * for each guitar. Swung bars sound swung.
  */
-public final class MidiWriter {
+final class MidiWriter {
 
     public static final int TICKS_A_QUARTER = 960;
 

@@ -25,7 +25,7 @@ import underhand.pitch.Pitch;
  * Reads a song from MusicXML or compressed MusicXML: chord symbols, the tune, the words of the first verse, sections, metre
  * and key changes, repeats and endings written out, transposing parts as they sound. What is left out is said.
  */
-public final class MusicXmlReader {
+final class MusicXmlReader {
 
     private static final double SAME = 1e-6;
     private static final int QUARTERS = 4;

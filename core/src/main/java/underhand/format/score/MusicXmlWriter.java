@@ -26,7 +26,7 @@ import underhand.solve.PlacedGrip;
  * tuning and capo, pitches as they sound, frets from the capo, fingers of both hands, chord symbols as they sound, words and
  * sections.
  */
-public final class MusicXmlWriter {
+final class MusicXmlWriter {
 
     private static final Map<Integer, String> TYPES =
             Map.of(1, "whole", 2, "half", 4, "quarter", 8, "eighth", 16, "16th", 32, "32nd");

@@ -15,7 +15,7 @@ import java.util.zip.ZipOutputStream;
 import underhand.input.FormatException;
 
 /** Compressed MusicXML: a ZIP file whose {@code META-INF/container.xml} names the score in it. */
-public final class MxlFile {
+final class MxlFile {
 
     private static final String CONTAINER = "META-INF/container.xml";
     private static final String SCORE = "score.musicxml";

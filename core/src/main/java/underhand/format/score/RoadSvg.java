@@ -16,7 +16,7 @@ import underhand.solve.TimedChange;
  * Draws the hand road: the song from left to right, the neck from the capo upwards to true scale, every finger a thread to
  * the next grip. A thick line stays, a double one slides, dashes travel.
  */
-public final class RoadSvg {
+final class RoadSvg {
 
     private static final int COLUMN = 96;
     private static final int LEFT = 44;

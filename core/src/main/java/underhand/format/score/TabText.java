@@ -17,7 +17,7 @@ import underhand.solve.PlacedGrip;
  * Writes a part as plain tab: its grips with the fingers of the left hand, then a line a string, the highest on top, frets from the capo, the chords as played above and the
  * right hand below, as {@link #SIGNS} say.
  */
-public final class TabText {
+final class TabText {
 
     private static final int WIDTH = 78;
 

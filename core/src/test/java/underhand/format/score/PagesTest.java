@@ -131,7 +131,7 @@ class PagesTest {
         ArrangementSettings locked = ArrangementSettings.ofRung(4)
                 .withHouseRules(HouseRules.NONE.with(HouseRule.CAPO, false))
                 .withCapo(0)
-                .withLocks(List.of(new Lock.OnShape(0, 0, Shape.parse("8-10-10-9-8-8"))));
+                .withLocks(List.of(Lock.onShape(0, Shape.parse("8-10-10-9-8-8"))));
         ScoredPart part = scored("key: C\n| C |", locked);
         String svg = GripSvg.write(
                 "C",

@@ -36,9 +36,8 @@ class ChordMarkTest {
     @ParameterizedTest
     @CsvSource({"F, 133211, F BI", "Bb, 6-8-8-7-6-6, B♭ BVI", "C, x32010, C", "E, 12-14-14-13-12-12, E BXII"})
     void of_aGrip_saysItsBarre(String chord, String shape, String mark) {
-        ArrangementSettings settings = ArrangementSettings.ofRung(5)
-                .withCapo(0)
-                .withLocks(List.of(new Lock.OnShape(0, 0, Shape.parse(shape))));
+        ArrangementSettings settings =
+                ArrangementSettings.ofRung(5).withCapo(0).withLocks(List.of(Lock.onShape(0, Shape.parse(shape))));
         assertEquals(
                 mark,
                 ChordMark.of(new Arranger()

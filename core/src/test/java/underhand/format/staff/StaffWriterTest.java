@@ -40,7 +40,7 @@ class StaffWriterTest {
                 .withCapo(capo)
                 .withPatterns(PatternPlan.of(Patterns.of(pattern).orElseThrow()));
         if (!shape.isEmpty()) {
-            settings = settings.withLocks(List.of(new Lock.OnShape(0, 0, Shape.parse(shape))));
+            settings = settings.withLocks(List.of(Lock.onShape(0, Shape.parse(shape))));
         }
         Arrangement arrangement = ARRANGER.arrange(chart, settings);
         return PartWriter.write(arrangement, List.of());

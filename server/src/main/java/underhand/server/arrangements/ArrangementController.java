@@ -12,7 +12,6 @@ import org.springframework.web.bind.annotation.RestController;
 import underhand.arrange.KeySweep;
 import underhand.arrange.VoiceRange;
 import underhand.hand.Rung;
-import underhand.pitch.Pitch;
 import underhand.server.arrangements.ArrangementService.Task;
 import underhand.server.arrangements.ArrangementView.AlternativeView;
 import underhand.server.arrangements.ArrangementView.CandidateView;
@@ -74,7 +73,7 @@ class ArrangementController {
                 throw InputException.field(
                         "range", "A range names its lowest and its highest note, such as A3 and D5.");
             }
-            return new VoiceRange(Pitch.parse(lowest), Pitch.parse(highest));
+            return VoiceRange.parse(lowest, highest);
         }
     }
 

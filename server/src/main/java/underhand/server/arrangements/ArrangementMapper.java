@@ -15,9 +15,7 @@ import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.format.Fault;
 import underhand.hand.Grip;
-import underhand.harmony.Function;
 import underhand.harmony.HarmonyReader;
-import underhand.harmony.Reading;
 import underhand.repertoire.RatedGrip;
 import underhand.server.arrangements.ArrangementView.ActView;
 import underhand.server.arrangements.ArrangementView.AlternativeView;
@@ -97,10 +95,6 @@ final class ArrangementMapper {
                 round(section.runnerUp().score()));
     }
 
-    private static FunctionView function(Function function) {
-        return new FunctionView(function.kind().name().toLowerCase(Locale.ROOT), function.numeral(), function.words());
-    }
-
     static List<FaultView> faults(List<Fault> faults) {
         return faults.stream()
                 .map(f -> new FaultView(
@@ -157,15 +151,17 @@ final class ArrangementMapper {
                 placed.played().map(ChordSymbol::glyphs).orElse(null),
                 placed.degree().orElse(null),
                 new ReadingView(
-                        placed.segment().rule(),
+                        placed.segment().reading().toString(),
                         name == null ? "" : name,
                         placed.placed()
                                 .placement()
                                 .chord()
                                 .map(ChordSymbol::glyphs)
                                 .orElse(""),
-                        placed.reading().map(Reading::reason).orElse("")),
-                placed.function().map(ArrangementMapper::function).orElse(null),
+                        placed.reading().map(reading -> reading.reason()).orElse("")),
+                placed.function()
+                        .map(f -> new FunctionView(f.kind().name().toLowerCase(Locale.ROOT), f.numeral(), f.words()))
+                        .orElse(null),
                 placed.grip().map(g -> grip(g, chord.orElseThrow())).orElse(null),
                 placed.locked(),
                 alternatives(placed));

@@ -12,14 +12,13 @@ import underhand.arrange.Arranger;
 import underhand.arrange.KeySweep;
 import underhand.arrange.Ladder;
 import underhand.arrange.LadderStep;
-import underhand.arrange.SecondPart;
 import underhand.arrange.Sweep;
 import underhand.chart.Chart;
 import underhand.format.ChartReading;
 import underhand.format.ChartTextReader;
 import underhand.hand.Rung;
-import underhand.harmony.Function;
 import underhand.harmony.KeyFinder;
+import underhand.harmony.Reach;
 import underhand.harmony.Rules;
 import underhand.input.RangeException;
 import underhand.server.arrangements.ArrangementView.AlternativeView;
@@ -133,11 +132,12 @@ public class ArrangementService {
 
     /** A second guitar's part beside the first one's. */
     public Arranged arrangedBeside(Task task) {
-        return new Arranged(task.chart(), beside(task).arrangement());
+        return new Arranged(task.chart(), beside(task));
     }
 
-    private SecondPart beside(Task task) {
-        return arranger.second(task.chart(), arrange(task), task.besideSettings());
+    private Arrangement beside(Task task) {
+        return arranger.second(task.chart(), arrange(task), task.besideSettings())
+                .arrangement();
     }
 
     /** Every other grip of one place in a part, cheapest for the song first. */
@@ -157,7 +157,11 @@ public class ArrangementService {
                 .orElseThrow(() -> InputException.field(
                         "placement", "There is no chord at placement " + placement + " of this chart."));
         return new ReadingsView(
-                sweep.harmony().function(placement).map(Function::words).orElse(""),
+                sweep.harmony()
+                        .function(placement)
+                        .map(function -> function.words())
+                        .orElse(""),
+                ReadingsView.ReachView.of(Reach.of(task.chart(), placement)),
                 sweep.readings(task.settings().capo(), placement).stream()
                         .map(ReadingsView.OfferView::of)
                         .toList(),
@@ -190,7 +194,7 @@ public class ArrangementService {
                 step.readings().stream()
                         .map(c -> new ReadingChoiceRequest(
                                 c.placement() + offset,
-                                c.reading(),
+                                c.reading().toString(),
                                 c.stand().name().toLowerCase(Locale.ROOT)))
                         .toList(),
                 ArrangementMapper.view(chart, List.of(), step.arrangement(), 0));
@@ -198,7 +202,7 @@ public class ArrangementService {
 
     /** A second guitar beside a first; both play the first one's chart. */
     SecondView second(Task task) {
-        SecondPart part = beside(task);
+        var part = arranger.second(task.chart(), arrange(task), task.besideSettings());
         return new SecondView(
                 ArrangementMapper.view(task.chart(), List.of(), part.arrangement(), 0),
                 GripView.round(part.overlap().sharedPlaces()),

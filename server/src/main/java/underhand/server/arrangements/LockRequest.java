@@ -42,8 +42,8 @@ public record LockRequest(
                 throw InputException.field(
                         "locks", "A lock has either frets, or both lowestFret and highestFret of a region.");
             }
-            return new Lock.OnRegion(placement, at, lowestFret, highestFret);
+            return new Lock(placement, at, new Lock.Region(lowestFret, highestFret));
         }
-        return new Lock.OnShape(placement, at, ShapeInput.read("locks.frets", frets));
+        return new Lock(placement, at, new Lock.OneShape(ShapeInput.read("locks.frets", frets)));
     }
 }

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.Locale;
 import underhand.chart.Chart;
+import underhand.harmony.ReadingId;
 import underhand.server.platform.InputException;
 import underhand.settings.ReadingChoice;
 import underhand.settings.ReadingChoice.Stand;
@@ -37,6 +38,6 @@ public record ReadingChoiceRequest(
                 .findFirst()
                 .orElseThrow(() -> InputException.field(
                         "readings", "stand must be accepted, pinned or refused, was \"" + stand + "\"."));
-        return new ReadingChoice(placement, reading, said);
+        return new ReadingChoice(placement, ReadingId.parse(reading), said);
     }
 }

@@ -4,15 +4,31 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Locale;
 import underhand.arrange.ReadingOffer;
+import underhand.harmony.Reach;
 import underhand.harmony.Rules;
 import underhand.server.shapes.GripView;
 
 /**
  * What may stand in the place of a chord, the cheapest first, and why the other rules propose nothing.
  *
+ * @param reach how far decisions about it reach
  * @param function what the chord does in its key, in words; blank where it has none
  */
-record ReadingsView(String function, List<OfferView> readings, List<RefusalView> refusals) {
+record ReadingsView(String function, ReachView reach, List<OfferView> readings, List<RefusalView> refusals) {
+
+    /**
+     * Placements of the chart a decision about this chord may be about, counted from 0.
+     *
+     * @param alike wherever the same chord of the same length goes to the same chord
+     * @param section the same within its section
+     * @param still the chord and its neighbours over which it stands still
+     */
+    record ReachView(List<Integer> alike, List<Integer> section, List<Integer> still) {
+
+        static ReachView of(Reach reach) {
+            return new ReachView(reach.alike(), reach.section(), reach.still());
+        }
+    }
 
     /** One chord of a reading. */
     record StepView(String chord, double beats) {}
@@ -21,6 +37,8 @@ record ReadingsView(String function, List<OfferView> readings, List<RefusalView>
      * A reading a rule proposes.
      *
      * @param id what a decision names
+     * @param variant which of the rule's readings it is; blank where the rule has one
+     * @param overStill whether it is taken for as long as the chord stands still
      * @param name of the rule, in players' words
      * @param family simplify or colour
      * @param rung first rung it suits
@@ -29,6 +47,8 @@ record ReadingsView(String function, List<OfferView> readings, List<RefusalView>
     record OfferView(
             String id,
             String rule,
+            String variant,
+            boolean overStill,
             String name,
             String family,
             int rung,
@@ -38,8 +58,10 @@ record ReadingsView(String function, List<OfferView> readings, List<RefusalView>
 
         static OfferView of(ReadingOffer offer) {
             return new OfferView(
-                    offer.reading().rule(),
+                    offer.reading().id().toString(),
                     offer.rule().id(),
+                    offer.reading().id().variant(),
+                    offer.reading().overStill(),
                     offer.rule().name(),
                     offer.rule().family().name().toLowerCase(Locale.ROOT),
                     offer.rule().lowestRung(),
@@ -63,7 +85,7 @@ record ReadingsView(String function, List<OfferView> readings, List<RefusalView>
                     refusal.rule().name(),
                     refusal.why(),
                     refusal.clashing().stream()
-                            .map(r -> new ClashView(r.rule(), r.chords()))
+                            .map(r -> new ClashView(r.id().toString(), r.chords()))
                             .toList());
         }
     }

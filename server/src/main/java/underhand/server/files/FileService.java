@@ -13,19 +13,10 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.springframework.stereotype.Service;
 import underhand.chart.Chart;
-import underhand.format.ChartTextReader;
-import underhand.format.ChartTextWriter;
-import underhand.format.score.GripSvg;
 import underhand.format.score.Handedness;
-import underhand.format.score.MidiTuneReader;
-import underhand.format.score.MidiWriter;
-import underhand.format.score.MusicXmlReader;
-import underhand.format.score.MusicXmlWriter;
-import underhand.format.score.MxlFile;
 import underhand.format.score.ReadScore;
-import underhand.format.score.RoadSvg;
 import underhand.format.score.ScoredPart;
-import underhand.format.score.TabText;
+import underhand.format.score.SongFiles;
 import underhand.neck.Guitar;
 import underhand.server.files.FileController.FileRequest;
 import underhand.server.files.FileController.ReadView;
@@ -41,7 +32,6 @@ class FileService {
 
     private static final int MOST_FILE_BYTES = 5 * 1024 * 1024;
     private static final String TEXT = "text/plain;charset=UTF-8";
-    private static final String SVG = "image/svg+xml";
     private static final String ZIP = "application/zip";
 
     private final PartService parts;
@@ -53,12 +43,7 @@ class FileService {
     record Written(String name, String type, byte[] bytes) {}
 
     /** What every file is written from. */
-    private record Sheaf(String title, String source, PartService.Written first, List<ScoredPart> parts) {
-
-        Handedness handedness() {
-            return parts.get(0).handedness();
-        }
-    }
+    private record Sheaf(String title, String source, PartService.Written first, List<ScoredPart> parts) {}
 
     Written write(FileRequest request) {
         if (request.song() == null || request.format() == null) {
@@ -90,7 +75,7 @@ class FileService {
         }
         boolean asTyped = request.song().transpose() == null || request.song().transpose() == 0;
         Chart chart = first.arranged().chart();
-        String source = asTyped ? request.song().chart().source() : ChartTextWriter.write(chart);
+        String source = asTyped ? request.song().chart().source() : SongFiles.chartText(chart);
         return new Sheaf(title, source, first, scored);
     }
 
@@ -125,14 +110,11 @@ class FileService {
         return switch (format) {
             case "pdf" ->
                 new Written(named(song, "pdf"), "application/pdf", PdfSheet.write(song.title(), song.parts(), look));
-            case "musicxml" -> text(song, "musicxml", "application/vnd.recordare.musicxml+xml", musicXml(song));
-            case "mxl" ->
-                new Written(named(song, "mxl"), "application/vnd.recordare.musicxml", MxlFile.pack(musicXml(song)));
-            case "midi" -> new Written(named(song, "mid"), "audio/midi", MidiWriter.write(song.title(), song.parts()));
-            case "chart" -> text(song, "chart.txt", TEXT, song.source());
-            case "tab" -> text(song, "tab.txt", TEXT, tab(song));
-            case "road" -> text(song, "road.svg", SVG, road(song));
+            case "chart" ->
+                new Written(named(song, "chart.txt"), TEXT, song.source().getBytes(StandardCharsets.UTF_8));
             case "grips" -> new Written(named(song, "grips.zip"), ZIP, zip(grips(song)));
+            case "musicxml", "mxl", "midi", "tab", "road" ->
+                written(SongFiles.Format.valueOf(format.toUpperCase(Locale.ROOT)), song);
             default ->
                 throw InputException.field(
                         "format",
@@ -141,8 +123,8 @@ class FileService {
         };
     }
 
-    private static Written text(Sheaf song, String ending, String type, String text) {
-        return new Written(named(song, ending), type, text.getBytes(StandardCharsets.UTF_8));
+    private static Written written(SongFiles.Format format, Sheaf song) {
+        return new Written(named(song, format.ending()), format.mediaType(), format.write(song.title(), song.parts()));
     }
 
     /** A file name any system takes. */
@@ -152,36 +134,8 @@ class FileService {
         return name + "." + ending;
     }
 
-    private static String musicXml(Sheaf song) {
-        return MusicXmlWriter.write(song.title(), song.parts());
-    }
-
-    private static String tab(Sheaf song) {
-        return String.join(
-                "\n\n",
-                song.parts().stream().map(p -> TabText.write(song.title(), p)).toList());
-    }
-
-    private static String road(Sheaf song) {
-        return RoadSvg.write(song.title(), song.first().part().arrangement(), song.handedness());
-    }
-
     private static Map<String, byte[]> grips(Sheaf song) {
-        Map<String, byte[]> drawings = new LinkedHashMap<>();
-        song.first()
-                .part()
-                .arrangement()
-                .placements()
-                .forEach(place -> place.grip().ifPresent(rated -> {
-                    String chord = place.played().orElseThrow().toString();
-                    String name = chord.replace('/', '-').replaceAll("[^A-Za-z0-9#()-]", "") + " "
-                            + rated.grip().shape() + ".svg";
-                    drawings.putIfAbsent(
-                            name,
-                            GripSvg.write(place.played().get().glyphs(), rated.grip(), song.handedness())
-                                    .getBytes(StandardCharsets.UTF_8));
-                }));
-        return drawings;
+        return SongFiles.grips(song.parts().get(0));
     }
 
     private static byte[] zip(Map<String, byte[]> files) {
@@ -209,16 +163,16 @@ class FileService {
             throw InputException.field(
                     "file", "A file may have at most 5 MiB; this one has " + file.length + " bytes.");
         }
-        if (MidiTuneReader.is(file)) {
+        if (SongFiles.isTune(file)) {
             if (source == null || source.isBlank()) {
                 throw InputException.field(
                         "source",
                         "A MIDI file holds a tune, but no chords. Open a song first, then add the tune to it.");
             }
-            return view(MidiTuneReader.into(ChartTextReader.read(source).chart(), file));
+            return view(SongFiles.tuneOver(source, file));
         }
-        if (MxlFile.is(file) || MusicXmlReader.isXml(file)) {
-            return view(MusicXmlReader.read(file));
+        if (SongFiles.isScore(file)) {
+            return view(SongFiles.score(file));
         }
         String text = new String(file, StandardCharsets.UTF_8);
         if (text.indexOf('\0') >= 0 || text.chars().filter(c -> c == '\uFFFD').count() > text.length() / 20) {
@@ -229,6 +183,6 @@ class FileService {
     }
 
     private static ReadView view(ReadScore read) {
-        return new ReadView(ChartTextWriter.write(read.chart()), read.dropped());
+        return new ReadView(SongFiles.chartText(read.chart()), read.dropped());
     }
 }

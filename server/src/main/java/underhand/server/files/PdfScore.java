@@ -13,8 +13,6 @@ import underhand.format.staff.StaffKey;
 import underhand.format.staff.StaffNote;
 import underhand.format.staff.StaffWriter;
 import underhand.part.Notation;
-import underhand.part.NoteValue;
-import underhand.part.PartBar;
 
 /** Draws a part as rows of bars, staff over tab, chords above; breaks pages between rows only. */
 final class PdfScore {
@@ -82,7 +80,7 @@ final class PdfScore {
 
     /** Longer notes take more room, but not in proportion. */
     private static float width(StaffNote note) {
-        double sixteenths = Math.max(1, note.value().length() * 4.0 / NoteValue.PER_QUARTER);
+        double sixteenths = Math.max(1, note.value().quarters() * 4);
         return 10 + 4 * (float) (Math.log(sixteenths) / Math.log(2));
     }
 
@@ -136,7 +134,7 @@ final class PdfScore {
 
     /** The heading of a section that begins with a row, and room for both on one page. */
     private void section(Spaced first, float height) throws IOException {
-        PartBar bar = first.bar().written().bar();
+        var bar = first.bar().written().bar();
         String name = Stream.of(bar.section().orElse(""), bar.section().isPresent() && bar.swing() ? "swing" : "")
                 .filter(words -> !words.isBlank())
                 .collect(Collectors.joining(" · "));

@@ -10,9 +10,7 @@ import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import underhand.format.score.Handedness;
 import underhand.format.score.ScoredPart;
-import underhand.hand.FretWindow;
 import underhand.hand.Grip;
-import underhand.hand.Hold;
 import underhand.neck.Shape;
 import underhand.solve.PlacedGrip;
 
@@ -130,7 +128,7 @@ final class PdfSheet {
         Shape shape = grip.shape();
         float string = 50f / (shape.strings() - 1);
         float fret = 13;
-        FretWindow window = FretWindow.of(grip);
+        var window = grip.window();
         int first = window.first();
         int frets = window.frets();
         float top = 26;
@@ -148,7 +146,7 @@ final class PdfSheet {
                 page.text(page.plain, 7, x - 2, top - 3, shape.isSilent(i) ? "×" : "○");
             }
         }
-        for (Hold hold : grip.holds()) {
+        for (var hold : grip.holds()) {
             float y = top + (hold.fret() - first + 0.5f) * fret;
             float low = left + handedness.column(hold.lowString(), shape.strings()) * string;
             if (hold.isBarre()) {

@@ -4,10 +4,8 @@ import java.io.IOException;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
-import underhand.fill.Technique;
 import underhand.part.Notation.Event;
 import underhand.part.PlayedNote;
-import underhand.picking.Finger;
 import underhand.picking.Step.Direction;
 import underhand.picking.Step.Weight;
 
@@ -67,7 +65,7 @@ final class PdfTab {
             float wide = PdfCanvas.widthOf(page.mono, 8, fret);
             page.blank(x - 0.5f, y(note.string()) + 3, wide + 1, 6);
             page.text(page.mono, 8, x, y(note.string()) + 2.8f, fret);
-            if (note.technique() != Technique.PLUCKED) {
+            if (!note.technique().isPlucked()) {
                 join(note, x);
             }
             before.put(note.string(), new Drawn(note.fret(), x + wide));
@@ -79,7 +77,7 @@ final class PdfTab {
     private void join(PlayedNote note, float x) throws IOException {
         float y = y(note.string());
         Drawn from = before.getOrDefault(note.string(), new Drawn(0, x - SHORT));
-        if (note.technique() == Technique.SLIDE) {
+        if (note.technique().isSlide()) {
             float rise = note.fret() > from.fret() ? SLOPE : -SLOPE;
             page.line(from.right() + 1.5f, y + rise, x - 1.5f, y - rise, 0.9f);
             return;
@@ -109,7 +107,7 @@ final class PdfTab {
         }
         return event.notes().stream()
                 .flatMap(n -> n.rightFinger().stream())
-                .map(Finger::letter)
+                .map(finger -> finger.letter())
                 .collect(Collectors.joining());
     }
 }

@@ -38,7 +38,11 @@ class PartController {
         return written.view();
     }
 
-    /** A pattern that ships. */
+    /**
+     * A pattern that ships, or one of a player's.
+     *
+     * @param beat whether it is what is played where nothing is chosen: a stroke a beat
+     */
     record PatternView(
             String id,
             String name,
@@ -49,6 +53,7 @@ class PartController {
             int fastest,
             boolean strummed,
             boolean varies,
+            boolean beat,
             String steps) {
 
         static PatternView of(PickingPattern pattern) {
@@ -62,6 +67,7 @@ class PartController {
                     pattern.fastest(),
                     pattern.isStrummed(),
                     pattern.variation().isPresent(),
+                    pattern.isBeat(),
                     pattern.toSteps());
         }
     }

@@ -7,12 +7,9 @@ import underhand.format.staff.ChordMark;
 import underhand.hand.Grip;
 import underhand.part.Notation;
 import underhand.part.Notation.Event;
-import underhand.part.NoteValue;
 import underhand.part.Part;
-import underhand.part.PartBar;
 import underhand.part.PlayedNote;
 import underhand.part.Spelling;
-import underhand.pitch.Pitch;
 import underhand.server.parts.PartView.BarView;
 import underhand.server.parts.PartView.EventView;
 import underhand.server.parts.PartView.NoteView;
@@ -39,14 +36,14 @@ final class PartMapper {
                 settings.rung().level(),
                 round(part.beats()),
                 part.arrangement().capo(),
-                settings.tuning().strings().stream().map(Pitch::toString).toList(),
+                settings.tuning().strings().stream().map(Object::toString).toList(),
                 mapper.spelling.key().fifths(),
                 Notation.of(part).stream().map(mapper::bar).toList(),
                 part.notices());
     }
 
     private BarView bar(Notation.WrittenBar written) {
-        PartBar bar = written.bar();
+        var bar = written.bar();
         return new BarView(
                 bar.number(),
                 bar.section().orElse(null),
@@ -56,17 +53,18 @@ final class PartMapper {
                 bar.quartersABeat(),
                 bar.swing(),
                 bar.pattern(),
-                written.events().stream().map(e -> event(bar, e)).toList(),
+                written.events().stream()
+                        .map(e -> event(bar.soundsAt(e.from()), e))
+                        .toList(),
                 written.palmMuted().stream()
                         .map(run -> new RunView(run.first(), run.last()))
                         .toList());
     }
 
-    private EventView event(PartBar bar, Event event) {
-        double beat = event.from() / (NoteValue.PER_QUARTER * bar.quartersABeat());
+    private EventView event(double soundsAt, Event event) {
         return new EventView(
                 event.place(),
-                bar.from() + bar.swung(beat),
+                soundsAt,
                 event.values().stream()
                         .map(v -> new ValueView(v.type(), v.dotted(), v.triplet()))
                         .toList(),

@@ -59,14 +59,14 @@ class PlayerController {
     }
 
     /** @param mm between the fingertips, to the nearest whole */
-    record ReachView(int fret, long mm) {}
+    record FretReachView(int fret, long mm) {}
 
     /** How far the little finger reaches on a steel-string guitar when it presses a fret and the index finger the first. */
     @GetMapping("/reaches")
-    List<ReachView> reaches() {
+    List<FretReachView> reaches() {
         Fretboard board = new Fretboard(Guitar.ACOUSTIC, Tuning.STANDARD, 0);
         return IntStream.rangeClosed(NEAREST_REACH, FARTHEST_REACH)
-                .mapToObj(fret -> new ReachView(fret, Math.round(board.pressMm(fret) - board.pressMm(1))))
+                .mapToObj(fret -> new FretReachView(fret, Math.round(board.pressMm(fret) - board.pressMm(1))))
                 .toList();
     }
 

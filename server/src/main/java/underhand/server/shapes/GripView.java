@@ -6,9 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import underhand.chord.ChordSymbol;
-import underhand.hand.Effort;
-import underhand.hand.EffortTerm;
-import underhand.hand.FretWindow;
 import underhand.hand.Grip;
 import underhand.neck.Fretboard;
 import underhand.repertoire.RatedGrip;
@@ -45,12 +42,7 @@ public record GripView(
     public record HoldView(String finger, int fret, int from, int to) {}
 
     /** What a chord frame shows: the fret of its first row, counted from the capo, and how many rows. */
-    public record FrameView(int firstFret, int rows) {
-
-        static FrameView of(FretWindow window) {
-            return new FrameView(window.first(), window.frets());
-        }
-    }
+    public record FrameView(int firstFret, int rows) {}
 
     public record BarreView(String finger, int fret, int from, int to) {}
 
@@ -59,12 +51,13 @@ public record GripView(
 
     public record EffortView(double total, List<TermView> terms) {
 
-        static EffortView of(Effort effort) {
-            List<TermView> terms = new ArrayList<>();
-            for (Map.Entry<EffortTerm, Double> term : effort.terms().entrySet()) {
-                terms.add(new TermView(term.getKey().label(), round(term.getValue())));
-            }
-            return new EffortView(round(effort.total()), terms);
+        /** @param terms by their labels */
+        static EffortView of(double total, Map<String, Double> terms) {
+            return new EffortView(
+                    round(total),
+                    terms.entrySet().stream()
+                            .map(term -> new TermView(term.getKey(), round(term.getValue())))
+                            .toList());
         }
     }
 
@@ -86,14 +79,14 @@ public record GripView(
                 grip.holds().stream()
                         .map(h -> new HoldView(h.label(), h.fret(), h.lowString(), h.highString()))
                         .toList(),
-                FrameView.of(FretWindow.of(grip)),
+                new FrameView(grip.window().first(), grip.window().frets()),
                 grip.barres().stream()
                         .map(h -> new BarreView(h.label(), h.fret(), h.lowString(), h.highString()))
                         .toList(),
                 grip.damping().stream()
                         .map(d -> new DampingView(d.string(), d.by()))
                         .toList(),
-                EffortView.of(rated.effort()),
+                EffortView.of(rated.effort().total(), rated.effort().labelled()),
                 rated.tags(chord, board),
                 round(grip.spanMm()),
                 rated.rung(),

@@ -10,15 +10,12 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import underhand.chord.ChordNamer;
 import underhand.chord.ChordSymbol;
-import underhand.hand.Parameters;
 import underhand.hand.Player;
 import underhand.hand.Rung;
 import underhand.neck.Fretboard;
 import underhand.neck.Guitar;
 import underhand.neck.Shape;
 import underhand.neck.Tuning;
-import underhand.pitch.Interval;
-import underhand.pitch.Note;
 import underhand.repertoire.GripFinder;
 import underhand.repertoire.RatedGrip;
 import underhand.server.planning.Planning;
@@ -81,32 +78,16 @@ class ShapeController {
             throw InputException.field(
                     "frets", "The shape has " + shape.strings() + " strings, the tuning " + board.strings() + ".");
         }
-        Optional<Note> bass = Optional.ofNullable(request.bass()).map(Note::parse);
-        List<ChordNamer.Name> names = ChordNamer.names(shape.pitches(board), bass);
+        var names = ChordNamer.namesOver(shape.pitches(board), Optional.ofNullable(request.bass()));
         return new NamesView(
-                notes(shape, board, names),
+                ChordNamer.spelled(shape.pitches(board), names),
                 names.stream()
                         .map(n -> new NameView(
                                 n.symbol().glyphs(),
                                 n.symbol().root().toString(),
                                 n.bass().toString(),
-                                n.missing().stream().map(Interval::toString).toList()))
+                                n.missing().stream().map(Object::toString).toList()))
                         .toList());
-    }
-
-    /** The sounding notes without repeats, low to high, spelled as the best name spells them. */
-    private static List<String> notes(Shape shape, Fretboard board, List<ChordNamer.Name> names) {
-        return shape.pitches(board).stream()
-                .map(p -> names.stream()
-                        .findFirst()
-                        .flatMap(n -> n.symbol().tones().stream()
-                                .map(ChordSymbol.Tone::note)
-                                .filter(note -> note.pitchClass() == p.pitchClass())
-                                .findFirst())
-                        .orElseGet(() -> Note.inPitchClass(p.pitchClass(), false)))
-                .map(Note::toString)
-                .distinct()
-                .toList();
     }
 
     record GripsRequest(
@@ -131,7 +112,7 @@ class ShapeController {
         Rung rung = Rung.of(orDefault(request.rung(), DEFAULT_RUNG, "rung", Rung.LOWEST, Rung.HIGHEST));
         Setting setting = request.setting() == null ? Setting.ALONE : Setting.parse(request.setting());
         Player player = request.playerId() == null ? Player.ADULT : players.hand(request.playerId());
-        GripFinder finder = new GripFinder(board, rung, player, setting, maxFret, Parameters.STANDARD);
+        GripFinder finder = new GripFinder(board, rung, player, setting, maxFret);
         Size size = board.strings() <= MOST_SMALL_STRINGS ? Size.SMALL : Size.LARGE;
         List<RatedGrip> grips = planning.answer(size, () -> finder.find(chord, 1));
         return new GripsView(
