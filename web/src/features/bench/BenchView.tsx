@@ -257,7 +257,7 @@ function FaultLine({ count, first, onOpen }: { count: number; first: string; onO
       variant="outlined"
       action={
         <Button color="inherit" onClick={onOpen}>
-          Mend it
+          Edit the chart
         </Button>
       }
     >

@@ -50,7 +50,7 @@ final class Songs {
             int at = placement;
             sweep.judgement(placement).stream()
                     .flatMap(j -> j.readings().stream().limit(readings))
-                    .forEach(r -> choices.add(new ReadingChoice(at, r.id(), ReadingChoice.Stand.ACCEPTED)));
+                    .forEach(r -> choices.add(new ReadingChoice(at, r.id(), ReadingChoice.Verdict.ACCEPTED)));
         }
         return choices;
     }

@@ -9,17 +9,17 @@ import java.util.Optional;
 import underhand.chart.Chart;
 import underhand.hand.Rung;
 import underhand.harmony.HarmonyReader;
+import underhand.harmony.Preferences;
 import underhand.harmony.Reading;
 import underhand.harmony.ReadingId;
 import underhand.harmony.Rule;
-import underhand.harmony.Rules;
+import underhand.harmony.RuleCatalogue;
 import underhand.harmony.Spot;
-import underhand.harmony.Stance;
 import underhand.neck.Shape;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.HouseRule;
 import underhand.settings.ReadingChoice;
-import underhand.settings.ReadingChoice.Stand;
+import underhand.settings.ReadingChoice.Verdict;
 import underhand.solve.PlacedGrip;
 import underhand.solve.TimedChange;
 
@@ -186,11 +186,11 @@ public final class Ladder {
         if (plan.moving()) {
             on = on.withHouseRules(on.houseRules().with(HouseRule.MOTION, 1.0));
         }
-        Stance stance = on.stance();
+        Preferences preferences = on.preferences();
         List<ReadingChoice> choices = new ArrayList<>();
         for (Spot spot : harmony.spots()) {
-            wished(plan, Rules.judge(spot, stance))
-                    .ifPresent(r -> choices.add(new ReadingChoice(spot.placed().index(), r.id(), Stand.PINNED)));
+            wished(plan, RuleCatalogue.judge(spot, preferences))
+                    .ifPresent(r -> choices.add(new ReadingChoice(spot.slot().index(), r.id(), Verdict.PINNED)));
         }
         Arrangement arrangement = arrange(on.withReadings(choices));
         if (rung == Rung.LOWEST) {
@@ -200,7 +200,7 @@ public final class Ladder {
         return new LadderStep(rung, arrangement, choices, effort, "");
     }
 
-    private static Optional<Reading> wished(Plan plan, Rules.Judgement judgement) {
+    private static Optional<Reading> wished(Plan plan, RuleCatalogue.Judgement judgement) {
         for (ReadingId wish : plan.wishes()) {
             Optional<Reading> found =
                     judgement.readings().stream().filter(r -> r.id().isOf(wish)).findFirst();
@@ -221,7 +221,7 @@ public final class Ladder {
                 .filter(p -> p.segment().chord().isPresent())
                 .filter(p ->
                         p.grip().isEmpty() || p.grip().get().rung() > on.rung().level())
-                .map(p -> p.placed().index())
+                .map(p -> p.slot().index())
                 .distinct()
                 .toList();
         if (hard.isEmpty()) {
@@ -229,11 +229,10 @@ public final class Ladder {
         }
         choices.removeIf(c -> hard.contains(c.placement()));
         for (Spot spot : harmony.spots()) {
-            if (hard.contains(spot.placed().index())) {
-                Rules.judge(spot, on.stance()).readings().stream()
-                        .filter(r -> Rules.of(r.id().rule()).family() == Rule.Family.SIMPLIFY)
-                        .forEach(
-                                r -> choices.add(new ReadingChoice(spot.placed().index(), r.id(), Stand.ACCEPTED)));
+            if (hard.contains(spot.slot().index())) {
+                RuleCatalogue.judge(spot, on.preferences()).readings().stream()
+                        .filter(r -> RuleCatalogue.of(r.id().rule()).family() == Rule.Family.SIMPLIFY)
+                        .forEach(r -> choices.add(new ReadingChoice(spot.slot().index(), r.id(), Verdict.ACCEPTED)));
             }
         }
         return arrange(on.withReadings(choices).withCapo(first.capo()));

@@ -12,7 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import underhand.chord.ChordSymbol;
 import underhand.chord.ChordType;
-import underhand.harmony.Rules;
+import underhand.harmony.RuleCatalogue;
 import underhand.neck.Fretboard;
 import underhand.repertoire.RatedGrip;
 import underhand.solve.PlacedGrip;
@@ -194,7 +194,7 @@ final class LadderWords {
         return part.placements().stream()
                 .flatMap(p -> p.reading().stream())
                 .filter(r -> r.steps().size() > 1 || r.overStill())
-                .map(r -> Rules.of(r.id().rule()).name())
+                .map(r -> RuleCatalogue.of(r.id().rule()).name())
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 }

@@ -12,7 +12,7 @@ import underhand.chart.Chart;
 import underhand.hand.Parameters;
 import underhand.harmony.HarmonyReader;
 import underhand.harmony.Reading;
-import underhand.harmony.Rules;
+import underhand.harmony.RuleCatalogue;
 import underhand.neck.Fretboard;
 import underhand.repertoire.SharedLock;
 import underhand.settings.ArrangementSettings;
@@ -34,7 +34,7 @@ public final class Sweep {
     private final List<Once<SolvedPart>> parts;
     private final List<Once<SolvedPart>> priced;
     private final Once<Ruler> ruler = new Once<>(this::compared);
-    private final Forcing forcing;
+    private final ReadingPrices forcing;
 
     /** All capo positions compared. */
     private record Ruler(List<CapoCandidate> candidates, int least) {}
@@ -77,7 +77,7 @@ public final class Sweep {
             int highestCapo,
             IntFunction<SolvedPart> sketcher,
             IntFunction<SolvedPart> solver,
-            Forcing forcing) {
+            ReadingPrices forcing) {
         this.song = song;
         this.settings = settings;
         this.parameters = parameters;
@@ -168,8 +168,8 @@ public final class Sweep {
     }
 
     /** What the rules say to a placement, without prices; empty where it has no chord. */
-    public Optional<Rules.Judgement> judgement(int placement) {
-        return song.harmony().spot(placement).map(spot -> Rules.judge(spot, song.stance()));
+    public Optional<RuleCatalogue.Judgement> judgement(int placement) {
+        return song.harmony().spot(placement).map(spot -> RuleCatalogue.judge(spot, song.preferences()));
     }
 
     /**
@@ -180,7 +180,7 @@ public final class Sweep {
     public List<ReadingOffer> readings(OptionalInt capo, int placement) {
         int at = fret(capo);
         List<Reading> proposed =
-                judgement(placement).map(Rules.Judgement::readings).orElse(List.of());
+                judgement(placement).map(RuleCatalogue.Judgement::readings).orElse(List.of());
         List<Double> totals = forcing.totals(
                 at, proposed.stream().map(r -> new Song.Forced(placement, r)).toList());
         List<ReadingOffer> offers = new ArrayList<>();
@@ -188,7 +188,8 @@ public final class Sweep {
             Reading reading = proposed.get(i);
             double price = totals.get(i) - parts.get(at).get().total();
             if (!changesNothing(reading, placement, price)) {
-                offers.add(new ReadingOffer(reading, Rules.of(reading.id().rule()), price));
+                offers.add(
+                        new ReadingOffer(reading, RuleCatalogue.of(reading.id().rule()), price));
             }
         }
         offers.sort(Comparator.comparingDouble(ReadingOffer::price));
@@ -204,7 +205,7 @@ public final class Sweep {
     }
 
     /** What the part for a capo costs with each of some readings forced. */
-    interface Forcing {
+    interface ReadingPrices {
         List<Double> totals(int capo, List<Song.Forced> readings);
     }
 

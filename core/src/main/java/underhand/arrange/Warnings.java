@@ -15,10 +15,13 @@ import underhand.solve.TimedChange;
 /** Finds what a player should be told about a part. */
 final class Warnings {
 
-    /** This many barre grips in a row are a long barre passage. */
     private static final String WORDS_OF_BOUND = " The best part of all could have %.1f less effort at most.";
 
+    /** This many barre grips in a row are a long barre passage. */
     private static final int LONG_BARRE_PASSAGE = 6;
+
+    /** A spread that costs more than pressing one finger more would is a wide one. */
+    private static final double WIDE_SPREAD = 1;
 
     private static final String CARE = " Warm up, press lightly, play short runs with rests. Stop at pain, tingling or"
             + " numbness and see a qualified health professional or your teacher.";
@@ -100,7 +103,7 @@ final class Warnings {
             boolean barre = placed.grip().isPresent()
                     && !placed.grip().get().grip().barres().isEmpty();
             boolean stretched =
-                    placed.grip().isPresent() && placed.grip().get().effort().of(EffortTerm.SPREAD) > 1;
+                    placed.grip().isPresent() && placed.grip().get().effort().of(EffortTerm.SPREAD) > WIDE_SPREAD;
             if (stretched) {
                 wide.add(placed.index());
             }

@@ -44,7 +44,7 @@ public record Chart(
      * @param barInSection number of its bar in its section, from 1
      * @param key key its section states; empty where it states none
      */
-    public record Placed(
+    public record Slot(
             int index,
             int written,
             int bar,
@@ -62,8 +62,8 @@ public record Chart(
     }
 
     /** All placements in the order of the song; indices count from 0, bars from 1. */
-    public List<Placed> placements() {
-        List<Placed> placed = new ArrayList<>();
+    public List<Slot> placements() {
+        List<Slot> placed = new ArrayList<>();
         Map<List<List<Object>>, List<Integer>> firstOfBars = new HashMap<>();
         int bar = 0;
         for (Section section : sections) {
@@ -77,7 +77,7 @@ public record Chart(
                         : one.back() > 0 ? writtenAt.get(i - one.back()) : placed.size();
                 writtenAt.add(written);
                 for (Placement placement : one.placements()) {
-                    placed.add(new Placed(
+                    placed.add(new Slot(
                             placed.size(),
                             written++,
                             bar,

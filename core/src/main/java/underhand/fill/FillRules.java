@@ -214,13 +214,10 @@ final class FillRules {
 
     /** Two eighths of the scale into the first root of another section. */
     private static List<Sketch> pickUp(Gap gap) {
-        boolean newSection =
-                gap.next().filter(n -> n.placed().barInSection() == 1).isPresent()
-                        && !gap.next()
-                                .get()
-                                .placed()
-                                .section()
-                                .equals(gap.here().placed().section());
+        boolean newSection = gap.next()
+                        .filter(n -> n.slot().barInSection() == 1)
+                        .isPresent()
+                && !gap.next().get().slot().section().equals(gap.here().slot().section());
         if (!newSection) {
             return List.of();
         }
@@ -230,7 +227,7 @@ final class FillRules {
             Optional<List<Moment>> line = line(gap, List.of(gap.neighbour(near, direction), near), EIGHTH, true);
             if (line.isPresent()) {
                 String reason = "Two notes of the scale lead into "
-                        + gap.next().get().placed().section() + ".";
+                        + gap.next().get().slot().section() + ".";
                 return List.of(new Sketch("", reason, line.get()));
             }
         }

@@ -95,7 +95,7 @@ public final class Fills {
         double opening = Math.max(1, here.segment().beats() / 2);
         boolean besideWords = settings.setting() == Setting.SINGER
                 && settings.houseRules().get(HouseRule.FILLING) == Filling.BY_SETTING;
-        String lyric = here.placed().placement().lyric().strip();
+        String lyric = here.slot().placement().lyric().strip();
         if (!besideWords || lyric.isEmpty()) {
             return opening;
         }
@@ -107,7 +107,7 @@ public final class Fills {
                 .skip(here.index() + 1L)
                 .filter(p -> p.grip().isPresent())
                 .findFirst();
-        Key key = here.placed().key().orElse(arrangement.key());
+        Key key = here.slot().key().orElse(arrangement.key());
         return new Gap(here, next, key, from, board, Math.min(settings.rung().highestFret(), board.frets()));
     }
 
@@ -149,8 +149,8 @@ public final class Fills {
 
     private double secondsToLeave(PlacedGrip here, double from) {
         List<PatternRun.Struck> run = PatternRun.over(
-                settings.patterns().pattern(here.placed()),
-                here.placed().metre(),
+                settings.patterns().pattern(here.slot()),
+                here.slot().metre(),
                 here.segment().beat(),
                 here.segment().beats());
         double last = run.stream()

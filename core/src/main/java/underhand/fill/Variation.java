@@ -24,10 +24,10 @@ public final class Variation {
         String before = "";
         for (int i = 0; i < places.size(); i++) {
             PlacedGrip place = places.get(i);
-            boolean repeated = place.placed().written() != place.placed().index();
+            boolean repeated = place.slot().written() != place.slot().index();
             boolean lastInBar = i + 1 == places.size()
-                    || places.get(i + 1).placed().bar() != place.placed().bar();
-            if (repeated && lastInBar && place.placed().barInSection() % EVERY == 0) {
+                    || places.get(i + 1).slot().bar() != place.slot().bar();
+            if (repeated && lastInBar && place.slot().barInSection() % EVERY == 0) {
                 Optional<Fill> fill = another(fills.at(i).fills(), before);
                 if (fill.isPresent()) {
                     chosen.add(fill.get());

@@ -5,7 +5,7 @@ import static underhand.harmony.Rule.Family.COLOUR;
 import java.util.ArrayList;
 import java.util.List;
 import underhand.chord.ChordSymbol;
-import underhand.harmony.Stance.MinorDominant;
+import underhand.harmony.Preferences.MinorDominant;
 import underhand.pitch.Mode;
 import underhand.pitch.Note;
 
@@ -48,7 +48,7 @@ final class ColourRules {
         return new ChordSymbol(chord.root(), chord.type(), spot.chord().bass());
     }
 
-    private static Outcome sevenths(Spot spot, Stance stance) {
+    private static Outcome sevenths(Spot spot, Preferences preferences) {
         if (!isTriad(spot)) {
             return Outcome.refused(spot.chord().glyphs() + " is no plain triad.");
         }
@@ -66,11 +66,11 @@ final class ColourRules {
             return Outcome.refused(
                     spot.chord().glyphs() + " is not the chord " + spot.key().glyphs() + " has on this degree.");
         }
-        return Outcome.of(
-                Readings.whole("sevenths", spot, seventh, seventh.glyphs() + " is the seventh chord of this degree."));
+        return Outcome.of(ReadingFactory.whole(
+                "sevenths", spot, seventh, seventh.glyphs() + " is the seventh chord of this degree."));
     }
 
-    private static Outcome ninths(Spot spot, Stance stance) {
+    private static Outcome ninths(Spot spot, Preferences preferences) {
         Quality quality = spot.quality();
         boolean extended = spot.chord().type().has(9)
                 || spot.chord().type().has(11)
@@ -85,7 +85,7 @@ final class ColourRules {
         if (!spot.inKey(2)) {
             return ninthOutOfKey(spot, quality);
         }
-        boolean keepsNatural = stance.minorDominant() == MinorDominant.NATURAL_NINE;
+        boolean keepsNatural = preferences.minorDominant() == MinorDominant.NATURAL_NINE;
         boolean dominant = quality == Quality.DOMINANT || isTriad(spot) && spot.degree() == 5 && spot.inKey(10);
         if (quality == Quality.MINOR) {
             return Outcome.of(ninth(spot, "m9"));
@@ -120,7 +120,7 @@ final class ColourRules {
         if (quality == Quality.MINOR && spot.inKey(5)) {
             ChordSymbol eleventh = withBassOf(spot, spot.sameRoot("m11"));
             ChordSymbol clean = withBassOf(spot, spot.sameRoot("m7(add11)"));
-            return Outcome.of(Readings.whole(
+            return Outcome.of(ReadingFactory.whole(
                             "ninths:m11",
                             spot,
                             clean,
@@ -136,7 +136,7 @@ final class ColourRules {
 
     private static Reading ninth(Spot spot, String suffix) {
         ChordSymbol chord = withBassOf(spot, spot.sameRoot(suffix));
-        return Readings.whole(
+        return ReadingFactory.whole(
                 "ninths:" + suffix,
                 spot,
                 chord,
@@ -147,14 +147,14 @@ final class ColourRules {
         return spot.after().map(ChordSymbol::glyphs).orElse("the end");
     }
 
-    private static Outcome tonicSwap(Spot spot, Stance stance) {
+    private static Outcome tonicSwap(Spot spot, Preferences preferences) {
         if (spot.key().mode() != Mode.MAJOR || spot.degree() != 1 || spot.quality() != Quality.MAJOR) {
             return Outcome.refused("This is not the tonic of a major key.");
         }
         return swaps("tonic-swap", spot, TONICS, " stands for the tonic as well.");
     }
 
-    private static Outcome minorTonic(Spot spot, Stance stance) {
+    private static Outcome minorTonic(Spot spot, Preferences preferences) {
         if (spot.key().mode() != Mode.MINOR || spot.degree() != 1 || spot.quality() != Quality.MINOR) {
             return Outcome.refused("This is not the tonic of a minor key.");
         }
@@ -167,18 +167,18 @@ final class ColourRules {
             ChordSymbol other = withBassOf(spot, spot.sameRoot(suffix));
             if (!other.equals(spot.chord())) {
                 String id = rule + ":" + (suffix.isEmpty() ? "triad" : suffix);
-                readings.add(Readings.whole(id, spot, other, other.glyphs() + reason));
+                readings.add(ReadingFactory.whole(id, spot, other, other.glyphs() + reason));
             }
         }
         return Outcome.of(readings);
     }
 
-    private static Outcome flatNine(Spot spot, Stance stance) {
+    private static Outcome flatNine(Spot spot, Preferences preferences) {
         boolean major = isTriad(spot) && spot.quality() == Quality.MAJOR;
         if (spot.quality() != Quality.DOMINANT && !major || !spot.leadsToMinor()) {
             return Outcome.refused("This is no dominant that leads to a minor chord a fifth below.");
         }
-        if (stance.minorDominant() == MinorDominant.NATURAL_NINE) {
+        if (preferences.minorDominant() == MinorDominant.NATURAL_NINE) {
             return Outcome.refused("Your house rule keeps the natural ninth before a minor chord.");
         }
         if (spot.chord().type().suffix().equals("7b9")) {
@@ -186,10 +186,10 @@ final class ColourRules {
         }
         ChordSymbol flat = spot.sameRoot("7b9");
         String reason = spot.chord().glyphs() + " leads to " + next(spot) + ", so the ninth is flat.";
-        List<Reading> readings = new ArrayList<>(List.of(Readings.whole("flat-nine", spot, flat, reason)));
-        if (stance.bassElsewhere()) {
+        List<Reading> readings = new ArrayList<>(List.of(ReadingFactory.whole("flat-nine", spot, flat, reason)));
+        if (preferences.bassElsewhere()) {
             ChordSymbol rootless = spot.chordAt(1, "dim7");
-            readings.add(Readings.whole(
+            readings.add(ReadingFactory.whole(
                     "flat-nine:rootless",
                     spot,
                     rootless,
@@ -198,7 +198,7 @@ final class ColourRules {
         return Outcome.of(readings);
     }
 
-    private static Outcome strongMinorFive(Spot spot, Stance stance) {
+    private static Outcome strongMinorFive(Spot spot, Preferences preferences) {
         if (spot.key().mode() != Mode.MINOR || spot.degree() != 5 || spot.quality() != Quality.MINOR) {
             return Outcome.refused("This is not the minor chord on the fifth degree of a minor key.");
         }
@@ -206,11 +206,11 @@ final class ColourRules {
         ChordSymbol seventh = spot.sameRoot("7");
         String why = " has the leading note: it pulls to " + spot.key().tonic().glyphs() + " minor.";
         return Outcome.of(
-                Readings.whole("strong-minor-five:triad", spot, major, major.glyphs() + why),
-                Readings.whole("strong-minor-five:7", spot, seventh, seventh.glyphs() + why));
+                ReadingFactory.whole("strong-minor-five:triad", spot, major, major.glyphs() + why),
+                ReadingFactory.whole("strong-minor-five:7", spot, seventh, seventh.glyphs() + why));
     }
 
-    private static Outcome tritoneSwap(Spot spot, Stance stance) {
+    private static Outcome tritoneSwap(Spot spot, Preferences preferences) {
         if (spot.quality() != Quality.DOMINANT || !spot.leadsOn()) {
             return Outcome.refused("This is no dominant seventh that leads a fifth down.");
         }
@@ -221,7 +221,7 @@ final class ColourRules {
         }
         ChordSymbol swap = ChordSymbol.parse(
                 Note.inPitchClass(Math.floorMod(spot.chord().root().pitchClass() + 6, 12), true) + "7");
-        return Outcome.of(Readings.whole(
+        return Outcome.of(ReadingFactory.whole(
                 "tritone-swap",
                 spot,
                 swap,
@@ -229,14 +229,14 @@ final class ColourRules {
                         + next(spot) + "."));
     }
 
-    private static Outcome relativeMajorForMinor(Spot spot, Stance stance) {
+    private static Outcome relativeMajorForMinor(Spot spot, Preferences preferences) {
         if (spot.quality() != Quality.MINOR) {
             return Outcome.refused("Only a minor chord has its major a third above.");
         }
         boolean heard = spot.before()
                 .filter(b -> b.root().equals(spot.chord().root()) && Quality.of(b) == Quality.MINOR)
                 .isPresent();
-        if (!stance.bassElsewhere() && !heard) {
+        if (!preferences.bassElsewhere() && !heard) {
             return Outcome.refused("Somebody has to play " + spot.chord().root().glyphs()
                     + " in the bass, or it has to be heard before.");
         }
@@ -246,7 +246,7 @@ final class ColourRules {
             boolean inKey =
                     major.tones().stream().allMatch(t -> spot.degreeOf(t.note().pitchClass()) > 0);
             if (inKey) {
-                readings.add(Readings.whole(
+                readings.add(ReadingFactory.whole(
                         "relative-major-for-minor:" + suffix,
                         spot,
                         major,
@@ -259,7 +259,7 @@ final class ColourRules {
                 : Outcome.of(readings);
     }
 
-    private static Outcome backdoor(Spot spot, Stance stance) {
+    private static Outcome backdoor(Spot spot, Preferences preferences) {
         boolean toTonic = spot.after().isPresent()
                 && spot.after().get().root().pitchClass() == spot.key().tonic().pitchClass();
         boolean dominant =
@@ -269,11 +269,11 @@ final class ColourRules {
         }
         ChordSymbol back = ChordSymbol.parse(
                 Note.inPitchClass(Math.floorMod(spot.key().tonic().pitchClass() + 10, 12), true) + "7");
-        return Outcome.of(Readings.whole(
+        return Outcome.of(ReadingFactory.whole(
                 "backdoor", spot, back, back.glyphs() + " comes home to " + next(spot) + " from a whole step below."));
     }
 
-    private static Outcome deceptive(Spot spot, Stance stance) {
+    private static Outcome deceptive(Spot spot, Preferences preferences) {
         boolean afterDominant = spot.before()
                 .filter(b -> spot.degreeOf(b.root().pitchClass()) == 5)
                 .filter(b -> Quality.of(b) == Quality.DOMINANT || Quality.of(b) == Quality.MAJOR)
@@ -285,11 +285,11 @@ final class ColourRules {
             return Outcome.refused("The song ends here: it should come home.");
         }
         ChordSymbol sixth = spot.chordAt(9, "m");
-        return Outcome.of(Readings.whole(
+        return Outcome.of(ReadingFactory.whole(
                 "deceptive", spot, sixth, sixth.glyphs() + " after the dominant puts the homecoming off."));
     }
 
-    private static Outcome ending(Spot spot, Stance stance) {
+    private static Outcome ending(Spot spot, Preferences preferences) {
         if (!spot.last()) {
             return Outcome.refused("This is not the last chord.");
         }
@@ -306,7 +306,8 @@ final class ColourRules {
         for (String suffix : suffixes) {
             ChordSymbol rich = spot.sameRoot(suffix);
             if (!rich.equals(spot.chord())) {
-                readings.add(Readings.whole("ending:" + suffix, spot, rich, rich.glyphs() + " makes the end shine."));
+                readings.add(ReadingFactory.whole(
+                        "ending:" + suffix, spot, rich, rich.glyphs() + " is a fuller sound to end on."));
             }
         }
         return Outcome.of(readings);

@@ -34,9 +34,9 @@ public final class HarmonyReader {
 
     private HarmonyReader(Chart chart) {
         this.key = KeyFinder.keyOf(chart);
-        List<Chart.Placed> placed = chart.placements();
-        Map<Integer, Key> keys = sectionKeys(chart, placed);
-        this.spots = spots(placed, keys);
+        List<Chart.Slot> slot = chart.placements();
+        Map<Integer, Key> keys = sectionKeys(chart, slot);
+        this.spots = spots(slot, keys);
         this.functions = new FunctionReader(spots).read();
     }
 
@@ -75,7 +75,7 @@ public final class HarmonyReader {
         int high = spots.size() - 1;
         while (low <= high) {
             int middle = (low + high) / 2;
-            int found = spots.get(middle).placed().index();
+            int found = spots.get(middle).slot().index();
             if (found == placement) {
                 return middle;
             }
@@ -89,52 +89,51 @@ public final class HarmonyReader {
     }
 
     /** Key of each placement's section, by placement. */
-    private Map<Integer, Key> sectionKeys(Chart chart, List<Chart.Placed> placed) {
+    private Map<Integer, Key> sectionKeys(Chart chart, List<Chart.Slot> slot) {
         Map<Integer, Key> keys = new HashMap<>();
         for (int i = 0; i < chart.sections().size(); i++) {
             int from = chart.firstPlacement(i);
-            int to = i + 1 < chart.sections().size() ? chart.firstPlacement(i + 1) : placed.size();
+            int to = i + 1 < chart.sections().size() ? chart.firstPlacement(i + 1) : slot.size();
             if (from < to) {
-                SectionKey section = sectionKey(placed.subList(from, to));
+                SectionKey section = sectionKey(slot.subList(from, to));
                 sections.add(section);
-                placed.subList(from, to).forEach(p -> keys.put(p.index(), section.key()));
+                slot.subList(from, to).forEach(p -> keys.put(p.index(), section.key()));
             }
         }
         return keys;
     }
 
-    private SectionKey sectionKey(List<Chart.Placed> placed) {
-        List<KeyFinder.Weighted> chords = placed.stream()
+    private SectionKey sectionKey(List<Chart.Slot> slot) {
+        List<KeyFinder.Weighted> chords = slot.stream()
                 .filter(p -> p.placement().chord().isPresent())
                 .map(p -> new KeyFinder.Weighted(
                         p.placement().chord().get(), p.placement().beats()))
                 .toList();
         List<KeyFinder.Scored> ranked = KeyFinder.rank(chords);
         KeyFinder.Scored best = ranked.get(0);
-        Key usual = placed.get(0).key().orElse(key);
+        Key usual = slot.get(0).key().orElse(key);
         KeyFinder.Scored own = ranked.stream()
                 .filter(s -> s.key().tonic().pitchClass() == usual.tonic().pitchClass()
                         && s.key().mode() == usual.mode())
                 .findFirst()
                 .orElse(best);
-        boolean modulates = placed.get(0).key().isEmpty()
-                && chords.size() >= FEWEST_CHORDS
-                && best.score() > own.score() + MODULATES;
+        boolean modulates =
+                slot.get(0).key().isEmpty() && chords.size() >= FEWEST_CHORDS && best.score() > own.score() + MODULATES;
         KeyFinder.Scored chosen = modulates ? best : own;
         KeyFinder.Scored runnerUp =
                 ranked.stream().filter(s -> s != chosen).findFirst().orElseThrow();
         return new SectionKey(
-                placed.get(0).section(), placed.get(0).bar(), modulates ? best.key() : usual, chosen.score(), runnerUp);
+                slot.get(0).section(), slot.get(0).bar(), modulates ? best.key() : usual, chosen.score(), runnerUp);
     }
 
-    private List<Spot> spots(List<Chart.Placed> placed, Map<Integer, Key> keys) {
-        List<Chart.Placed> sounding =
-                placed.stream().filter(p -> p.placement().chord().isPresent()).toList();
+    private List<Spot> spots(List<Chart.Slot> slot, Map<Integer, Key> keys) {
+        List<Chart.Slot> sounding =
+                slot.stream().filter(p -> p.placement().chord().isPresent()).toList();
         Map<Integer, double[]> still = stillness(sounding);
-        Map<Integer, Integer> lastBars = lastBars(placed);
+        Map<Integer, Integer> lastBars = lastBars(slot);
         List<Spot> found = new ArrayList<>();
         for (int i = 0; i < sounding.size(); i++) {
-            Chart.Placed at = sounding.get(i);
+            Chart.Slot at = sounding.get(i);
             double[] spell = still.get(at.index());
             found.add(new Spot(
                     at,
@@ -152,12 +151,12 @@ public final class HarmonyReader {
         return List.copyOf(found);
     }
 
-    private static ChordSymbol chordOf(Chart.Placed placed) {
-        return placed.placement().chord().orElseThrow();
+    private static ChordSymbol chordOf(Chart.Slot slot) {
+        return slot.placement().chord().orElseThrow();
     }
 
     /** For each placement: beats since its chord began to stand still, and for how many it does in all. */
-    private static Map<Integer, double[]> stillness(List<Chart.Placed> sounding) {
+    private static Map<Integer, double[]> stillness(List<Chart.Slot> sounding) {
         Map<Integer, double[]> still = new LinkedHashMap<>();
         for (int from = 0; from < sounding.size(); ) {
             int to = from;
@@ -179,16 +178,16 @@ public final class HarmonyReader {
     }
 
     /** Last bar of each placement's section. */
-    private static Map<Integer, Integer> lastBars(List<Chart.Placed> placed) {
+    private static Map<Integer, Integer> lastBars(List<Chart.Slot> slot) {
         Map<Integer, Integer> last = new HashMap<>();
-        for (int i = placed.size() - 1; i >= 0; i--) {
-            boolean sameSection = i + 1 < placed.size()
-                    && placed.get(i + 1).section().equals(placed.get(i).section());
+        for (int i = slot.size() - 1; i >= 0; i--) {
+            boolean sameSection = i + 1 < slot.size()
+                    && slot.get(i + 1).section().equals(slot.get(i).section());
             last.put(
-                    placed.get(i).index(),
+                    slot.get(i).index(),
                     sameSection
-                            ? last.get(placed.get(i + 1).index())
-                            : placed.get(i).bar());
+                            ? last.get(slot.get(i + 1).index())
+                            : slot.get(i).bar());
         }
         return last;
     }

@@ -60,7 +60,7 @@ public final class KeyFinder {
     public static Key keyOf(Chart chart) {
         return chart.key()
                 .orElseGet(() -> find(chart.placements().stream()
-                        .map(Chart.Placed::placement)
+                        .map(Chart.Slot::placement)
                         .filter(p -> p.chord().isPresent())
                         .map(p -> new Weighted(p.chord().get(), p.beats()))
                         .toList()));

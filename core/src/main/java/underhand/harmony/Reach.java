@@ -22,7 +22,7 @@ public record Reach(List<Integer> alike, List<Integer> section, List<Integer> st
     }
 
     public static Reach of(Chart chart, int placement) {
-        List<Chart.Placed> all = chart.placements();
+        List<Chart.Slot> all = chart.placements();
         List<Integer> alike = IntStream.range(0, all.size())
                 .filter(i -> i == placement || isAlike(all, i, placement))
                 .boxed()
@@ -33,14 +33,14 @@ public record Reach(List<Integer> alike, List<Integer> section, List<Integer> st
                 still(all, placement));
     }
 
-    private static boolean isAlike(List<Chart.Placed> all, int one, int other) {
+    private static boolean isAlike(List<Chart.Slot> all, int one, int other) {
         return chord(all, one).equals(chord(all, other))
                 && chord(all, one + 1).equals(chord(all, other + 1))
                 && all.get(one).placement().beats()
                         == all.get(other).placement().beats();
     }
 
-    private static List<Integer> still(List<Chart.Placed> all, int placement) {
+    private static List<Integer> still(List<Chart.Slot> all, int placement) {
         int from = placement;
         int to = placement;
         while (from > 0 && isStill(all, from - 1, placement)) {
@@ -52,15 +52,15 @@ public record Reach(List<Integer> alike, List<Integer> section, List<Integer> st
         return IntStream.rangeClosed(from, to).boxed().toList();
     }
 
-    private static boolean isStill(List<Chart.Placed> all, int one, int other) {
+    private static boolean isStill(List<Chart.Slot> all, int one, int other) {
         return chord(all, one).equals(chord(all, other)) && sameSection(all, one, other);
     }
 
-    private static boolean sameSection(List<Chart.Placed> all, int one, int other) {
+    private static boolean sameSection(List<Chart.Slot> all, int one, int other) {
         return all.get(one).section().equals(all.get(other).section());
     }
 
-    private static Optional<ChordSymbol> chord(List<Chart.Placed> all, int placement) {
+    private static Optional<ChordSymbol> chord(List<Chart.Slot> all, int placement) {
         return placement < all.size() ? all.get(placement).placement().chord() : Optional.empty();
     }
 }

@@ -10,7 +10,8 @@ import java.util.function.BiFunction;
  * @param name in the words of players
  * @param lowestRung first rung it suits
  */
-public record Rule(String id, String name, Family family, int lowestRung, BiFunction<Spot, Stance, Outcome> judgement) {
+public record Rule(
+        String id, String name, Family family, int lowestRung, BiFunction<Spot, Preferences, Outcome> judgement) {
 
     /** Down to what the hand can hold, or up to more colour. */
     public enum Family {
@@ -25,7 +26,7 @@ public record Rule(String id, String name, Family family, int lowestRung, BiFunc
         Objects.requireNonNull(judgement, "judgement");
     }
 
-    Outcome judge(Spot spot, Stance stance) {
-        return judgement.apply(spot, stance);
+    Outcome judge(Spot spot, Preferences preferences) {
+        return judgement.apply(spot, preferences);
     }
 }

@@ -8,7 +8,7 @@ import java.util.Map;
 import underhand.chord.ChordSymbol;
 import underhand.chord.ChordType;
 import underhand.harmony.Form.Kind;
-import underhand.harmony.Stance.SeventhDegree;
+import underhand.harmony.Preferences.SeventhDegree;
 import underhand.pitch.Mode;
 
 /** Rules that make a chord easier to hold. All of it is common practice. */
@@ -35,7 +35,7 @@ final class SimplifyRules {
 
     private SimplifyRules() {}
 
-    private static Outcome dropExtension(Spot spot, Stance stance) {
+    private static Outcome dropExtension(Spot spot, Preferences preferences) {
         ChordType type = spot.chord().type();
         boolean extended = type.has(9) || type.has(11) || type.has(13);
         boolean seventh = type.has(7) || type.has(6);
@@ -61,8 +61,8 @@ final class SimplifyRules {
                         && !Tones.has(plainer, n.pitch().pitchClass()));
         if (!tuneKeepsIt && !plainer.equals(spot.chord())) {
             String reason = plainer.glyphs() + " for " + spot.chord().glyphs() + ": " + left + ".";
-            readings.add(
-                    Readings.whole("drop-extension:" + (suffix.isEmpty() ? "triad" : suffix), spot, plainer, reason));
+            readings.add(ReadingFactory.whole(
+                    "drop-extension:" + (suffix.isEmpty() ? "triad" : suffix), spot, plainer, reason));
         }
     }
 
@@ -76,40 +76,40 @@ final class SimplifyRules {
         };
     }
 
-    private static Outcome dropBass(Spot spot, Stance stance) {
+    private static Outcome dropBass(Spot spot, Preferences preferences) {
         if (spot.chord().bass().isEmpty()) {
             return Outcome.refused(spot.chord().glyphs() + " has no slash bass.");
         }
-        if (!stance.bassElsewhere() && stance.rung() > 1) {
+        if (!preferences.bassElsewhere() && preferences.rung() > 1) {
             return Outcome.refused("Nobody else plays the bass here.");
         }
         ChordSymbol plain = spot.chord().withoutBass();
-        String who = stance.bassElsewhere() ? "the bass player has it" : "one thing less to think of";
-        return Outcome.of(Readings.whole(
+        String who = preferences.bassElsewhere() ? "the bass player has it" : "one thing less to think of";
+        return Outcome.of(ReadingFactory.whole(
                 "drop-bass",
                 spot,
                 plain,
                 plain.glyphs() + " without the " + spot.chord().lowest().glyphs() + " in the bass: " + who + "."));
     }
 
-    private static Outcome relativeUpper(Spot spot, Stance stance) {
+    private static Outcome relativeUpper(Spot spot, Preferences preferences) {
         Upper upper = UPPERS.get(spot.chord().type().suffix());
         if (upper == null) {
             return Outcome.refused(
                     "Only a minor seventh, minor ninth or half-diminished chord has such an upper part.");
         }
-        if (!stance.bassElsewhere()) {
+        if (!preferences.bassElsewhere()) {
             return Outcome.refused("The root is needed: nobody else plays the bass here.");
         }
         ChordSymbol instead = spot.chordAt(upper.aboveRoot(), upper.suffix());
-        return Outcome.of(Readings.whole(
+        return Outcome.of(ReadingFactory.whole(
                 "relative-upper",
                 spot,
                 instead,
                 instead.glyphs() + " is " + spot.chord().glyphs() + " without its root, which the bass player has."));
     }
 
-    private static Outcome power(Spot spot, Stance stance) {
+    private static Outcome power(Spot spot, Preferences preferences) {
         if (spot.chord().type().suffix().equals("5")) {
             return Outcome.refused("It is a power chord already.");
         }
@@ -119,11 +119,11 @@ final class SimplifyRules {
                     + spot.chord().glyphs() + " would not be heard in it.");
         }
         ChordSymbol power = spot.sameRoot("5");
-        return Outcome.of(
-                Readings.whole("power", spot, power, power.glyphs() + ": root and fifth, strong when it is loud."));
+        return Outcome.of(ReadingFactory.whole(
+                "power", spot, power, power.glyphs() + ": root and fifth, strong when it is loud."));
     }
 
-    private static Outcome sus2Neutral(Spot spot, Stance stance) {
+    private static Outcome sus2Neutral(Spot spot, Preferences preferences) {
         if (!spot.quality().isGoal()) {
             return Outcome.refused("A second stands for the third of a major or minor chord only.");
         }
@@ -138,26 +138,26 @@ final class SimplifyRules {
         if (!spot.inKey(7)) {
             return Outcome.refused("The fifth of " + sus.glyphs() + " is out of key on this degree.");
         }
-        return Outcome.of(
-                Readings.whole("sus2-neutral", spot, sus, sus.glyphs() + " rests a finger and leaves the third open."));
+        return Outcome.of(ReadingFactory.whole(
+                "sus2-neutral", spot, sus, sus.glyphs() + " rests a finger and leaves the third open."));
     }
 
-    private static Outcome sevenAsFive(Spot spot, Stance stance) {
+    private static Outcome sevenAsFive(Spot spot, Preferences preferences) {
         boolean diminished = spot.quality() == Quality.DIMINISHED || spot.quality() == Quality.HALF_DIMINISHED;
         if (spot.key().mode() != Mode.MAJOR || spot.degree() != 7 || !diminished) {
             return Outcome.refused("This is no diminished chord on the seventh degree of a major key.");
         }
-        SeventhDegree house = stance.seventhDegree();
-        if (house == SeventhDegree.DIMINISHED || house == SeventhDegree.BY_RUNG && stance.rung() >= 4) {
+        SeventhDegree house = preferences.seventhDegree();
+        if (house == SeventhDegree.DIMINISHED || house == SeventhDegree.BY_RUNG && preferences.rung() >= 4) {
             return Outcome.refused("Your house rule keeps the diminished chord on the seventh degree.");
         }
         if (house == SeventhDegree.MINOR) {
             ChordSymbol loose = spot.sameRoot("m");
-            return Outcome.of(Readings.whole(
+            return Outcome.of(ReadingFactory.whole(
                     "seven-as-five", spot, loose, loose.glyphs() + ": the loose way to play the seventh degree."));
         }
         ChordSymbol dominant = spot.chordAt(8, "/" + spot.chord().root());
-        return Outcome.of(Readings.whole(
+        return Outcome.of(ReadingFactory.whole(
                 "seven-as-five",
                 spot,
                 dominant,
@@ -165,28 +165,28 @@ final class SimplifyRules {
                         + spot.chord().glyphs() + "."));
     }
 
-    private static Outcome partShape(Spot spot, Stance stance) {
-        if (stance.alone()) {
+    private static Outcome partShape(Spot spot, Preferences preferences) {
+        if (preferences.alone()) {
             return Outcome.refused("Alone, the guitar needs the whole shape.");
         }
         if (spot.chord().type().intervals().size() < 3) {
             return Outcome.refused(spot.chord().glyphs() + " has only two notes.");
         }
-        return Outcome.of(Readings.formed(
+        return Outcome.of(ReadingFactory.formed(
                 "part-shape",
                 spot,
                 Form.of(Kind.PART),
                 "Three neighbouring strings of " + spot.chord().glyphs() + " are enough beside the others."));
     }
 
-    private static Outcome tenth(Spot spot, Stance stance) {
+    private static Outcome tenth(Spot spot, Preferences preferences) {
         if (!spot.chord().type().has(3)) {
             return Outcome.refused(spot.chord().glyphs() + " has no third to stand a tenth above its root.");
         }
         if (spot.chord().bass().isPresent()) {
             return Outcome.refused("The bass of " + spot.chord().glyphs() + " is not its root.");
         }
-        return Outcome.of(Readings.formed(
+        return Outcome.of(ReadingFactory.formed(
                 "tenth",
                 spot,
                 Form.of(Kind.TENTH),
@@ -194,22 +194,22 @@ final class SimplifyRules {
                         + spot.chord().glyphs() + "."));
     }
 
-    private static Outcome guideTones(Spot spot, Stance stance) {
+    private static Outcome guideTones(Spot spot, Preferences preferences) {
         ChordType type = spot.chord().type();
         if (!type.has(3) || !type.has(7)) {
             return Outcome.refused(spot.chord().glyphs() + " has no third and seventh to guide.");
         }
-        if (!stance.bassElsewhere()) {
+        if (!preferences.bassElsewhere()) {
             return Outcome.refused("Third and seventh alone need somebody else's bass under them.");
         }
-        return Outcome.of(Readings.formed(
+        return Outcome.of(ReadingFactory.formed(
                 "guide-tones",
                 spot,
                 Form.of(Kind.GUIDE_TONES),
                 "Third and seventh of " + spot.chord().glyphs() + " tell all the bass leaves open."));
     }
 
-    private static Outcome dimSymmetry(Spot spot, Stance stance) {
+    private static Outcome dimSymmetry(Spot spot, Preferences preferences) {
         boolean seventh = spot.chord().type().suffix().equals("dim7");
         boolean augmented = spot.chord().type().suffix().equals("aug");
         if (!seventh && !augmented) {
@@ -219,7 +219,7 @@ final class SimplifyRules {
         int step = seventh ? 3 : 4;
         for (int above = step; above < 12; above += step) {
             ChordSymbol equal = spot.chordAt(above, spot.chord().type().suffix());
-            readings.add(Readings.whole(
+            readings.add(ReadingFactory.whole(
                     "dim-symmetry:" + above / step,
                     spot,
                     equal,
@@ -229,15 +229,15 @@ final class SimplifyRules {
         return Outcome.of(readings);
     }
 
-    private static Outcome barreToFragment(Spot spot, Stance stance) {
-        if (stance.rung() > 3) {
+    private static Outcome barreToFragment(Spot spot, Preferences preferences) {
+        if (preferences.rung() > 3) {
             return Outcome.refused("Your rung has the full barre.");
         }
         if (spot.quality() == Quality.OPEN && spot.chord().type().suffix().equals("5")) {
             return Outcome.refused("A power chord needs no barre.");
         }
         List<Reading> readings = new ArrayList<>();
-        readings.add(Readings.formed(
+        readings.add(ReadingFactory.formed(
                 "barre-to-fragment:part",
                 spot,
                 Form.of(Kind.FRAGMENT),
@@ -247,7 +247,7 @@ final class SimplifyRules {
                 && spot.key().mode() == Mode.MAJOR;
         if (mayTakeSeventh && spot.chord().bass().isEmpty()) {
             ChordSymbol softer = spot.sameRoot("maj7");
-            readings.add(Readings.of(
+            readings.add(ReadingFactory.of(
                     "barre-to-fragment:maj7",
                     softer.glyphs() + " leaves a string open where "
                             + spot.chord().glyphs() + " wants the barre.",

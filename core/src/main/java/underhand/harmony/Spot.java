@@ -19,7 +19,7 @@ import underhand.pitch.Key;
  * @param last whether nothing is played after it
  */
 public record Spot(
-        Chart.Placed placed,
+        Chart.Slot slot,
         ChordSymbol chord,
         Key key,
         Optional<ChordSymbol> before,
@@ -31,20 +31,20 @@ public record Spot(
 
     /** The same in another key. */
     Spot inKey(Key other) {
-        return new Spot(placed, chord, other, before, after, stillFrom, stillBeats, barsLeft, last);
+        return new Spot(slot, chord, other, before, after, stillFrom, stillBeats, barsLeft, last);
     }
 
     /** The same as a part of another spell of standing still. */
     Spot inSpell(double from, double beats) {
-        return new Spot(placed, chord, key, before, after, from, beats, barsLeft, last);
+        return new Spot(slot, chord, key, before, after, from, beats, barsLeft, last);
     }
 
     public double beats() {
-        return placed.placement().beats();
+        return slot.placement().beats();
     }
 
     List<TuneNote> tune() {
-        return placed.placement().tune();
+        return slot.placement().tune();
     }
 
     Quality quality() {

@@ -48,14 +48,14 @@ final class TimeRules {
         return spot.beats() >= 2 * ROOM;
     }
 
-    private static Outcome sharpToFlat(Spot spot, Stance stance) {
+    private static Outcome sharpToFlat(Spot spot, Preferences preferences) {
         if (spot.quality() != Quality.DOMINANT || !spot.leadsOn()) {
             return Outcome.refused("This is no dominant seventh that leads a fifth down.");
         }
         if (!hasRoom(spot)) {
             return noRoom(spot);
         }
-        return Outcome.of(Readings.shared(
+        return Outcome.of(ReadingFactory.shared(
                 "sharp-to-flat",
                 spot,
                 "The ninth falls from sharp to flat before " + next(spot) + ".",
@@ -63,7 +63,7 @@ final class TimeRules {
                 spot.sameRoot("7b9")));
     }
 
-    private static Outcome secondaryDominant(Spot spot, Stance stance) {
+    private static Outcome secondaryDominant(Spot spot, Preferences preferences) {
         if (spot.after().isEmpty() || !Quality.of(spot.after().get()).isGoal()) {
             return Outcome.refused("What follows is no major or minor chord a dominant could lead to.");
         }
@@ -84,7 +84,7 @@ final class TimeRules {
         ChordSymbol dominant =
                 spot.leadsOn() ? spot.sameRoot("7") : spot.chordOn(goal.root().pitchClass() + 7, "7");
         String leads = dominant.glyphs() + " is the dominant of " + goal.glyphs() + " and leads into it";
-        Reading alone = Readings.shared("secondary-dominant", spot, leads + ".", spot.chord(), dominant);
+        Reading alone = ReadingFactory.shared("secondary-dominant", spot, leads + ".", spot.chord(), dominant);
         ChordSymbol second =
                 spot.chordOn(dominant.root().pitchClass() + 7, Quality.of(goal) == Quality.MINOR ? "m7b5" : "m7");
         if (second.root().pitchClass() == spot.chord().root().pitchClass()) {
@@ -92,7 +92,7 @@ final class TimeRules {
         }
         // Two rules in a row: the second of the dominant that was put in shares its time.
         double half = spot.beats() / 2;
-        Reading withSecond = Readings.of(
+        Reading withSecond = ReadingFactory.of(
                 "secondary-dominant:with-second",
                 leads + "; its own second, " + second.glyphs() + ", stands before it.",
                 new Reading.Step(spot.chord(), half),
@@ -101,7 +101,7 @@ final class TimeRules {
         return Outcome.of(alone, withSecond);
     }
 
-    private static Outcome twoBeforeFive(Spot spot, Stance stance) {
+    private static Outcome twoBeforeFive(Spot spot, Preferences preferences) {
         boolean major = spot.quality() == Quality.MAJOR && spot.degree() == 5;
         if (spot.quality() != Quality.DOMINANT && !major || !spot.leadsOn()) {
             return Outcome.refused("This is no dominant that leads a fifth down.");
@@ -114,7 +114,7 @@ final class TimeRules {
             return noRoom(spot);
         }
         ChordSymbol two = spot.chordOn(second, spot.leadsToMinor() ? "m7b5" : "m7");
-        return Outcome.of(Readings.shared(
+        return Outcome.of(ReadingFactory.shared(
                 "two-before-five",
                 spot,
                 two.glyphs() + " before " + spot.chord().glyphs() + ": the second degree of " + next(spot)
@@ -123,7 +123,7 @@ final class TimeRules {
                 spot.chord()));
     }
 
-    private static Outcome passingDim(Spot spot, Stance stance) {
+    private static Outcome passingDim(Spot spot, Preferences preferences) {
         int way = spot.wayToNext();
         boolean fourToOne = spot.degree() == 4 && way == 7 && spot.quality() == Quality.MAJOR;
         boolean wholeStepUp = way == 2 && spot.degree() > 0 && spot.quality().isGoal();
@@ -135,7 +135,7 @@ final class TimeRules {
         }
         ChordSymbol passing = ChordSymbol.parse(
                 Note.inPitchClass(Math.floorMod(spot.chord().root().pitchClass() + 1, 12), false) + "dim7");
-        return Outcome.of(Readings.shared(
+        return Outcome.of(ReadingFactory.shared(
                 "passing-dim",
                 spot,
                 passing.glyphs() + " passes by half steps from " + spot.chord().glyphs() + " to " + next(spot) + ".",
@@ -143,7 +143,7 @@ final class TimeRules {
                 passing));
     }
 
-    private static Outcome sixNinePair(Spot spot, Stance stance) {
+    private static Outcome sixNinePair(Spot spot, Preferences preferences) {
         boolean two = spot.key().mode() == Mode.MAJOR ? spot.degree() == 2 : spot.degree() == 4;
         if (!two || spot.quality() != Quality.MINOR) {
             return Outcome.refused("This is no minor chord that is heard as a second degree.");
@@ -152,7 +152,7 @@ final class TimeRules {
             return noRoom(spot);
         }
         ChordSymbol sixth = spot.sameRoot("m6");
-        return Outcome.of(Readings.shared(
+        return Outcome.of(ReadingFactory.shared(
                 "six-nine-pair",
                 spot,
                 sixth.glyphs() + " has the notes of " + spot.chordAt(5, "9").glyphs()
@@ -161,7 +161,7 @@ final class TimeRules {
                 sixth));
     }
 
-    private static Outcome borrowedFour(Spot spot, Stance stance) {
+    private static Outcome borrowedFour(Spot spot, Preferences preferences) {
         boolean home = spot.after()
                 .filter(a -> spot.degreeOf(a.root().pitchClass()) == 1 && Quality.of(a) == Quality.MAJOR)
                 .isPresent();
@@ -172,11 +172,11 @@ final class TimeRules {
         String reason = minor.glyphs() + " is borrowed from the minor key: its third falls on to " + next(spot) + ".";
         return Outcome.of(
                 hasRoom(spot)
-                        ? Readings.shared("borrowed-four", spot, reason, spot.chord(), minor)
-                        : Readings.whole("borrowed-four", spot, minor, reason));
+                        ? ReadingFactory.shared("borrowed-four", spot, reason, spot.chord(), minor)
+                        : ReadingFactory.whole("borrowed-four", spot, minor, reason));
     }
 
-    private static Outcome halfStepSlide(Spot spot, Stance stance) {
+    private static Outcome halfStepSlide(Spot spot, Preferences preferences) {
         if (spot.after().isEmpty() || spot.after().get().bass().isPresent()) {
             return Outcome.refused("There is no plain chord after it to slide into.");
         }
@@ -189,7 +189,7 @@ final class TimeRules {
                     Note.inPitchClass(Math.floorMod(spot.after().get().root().pitchClass() + off, 12), off > 0),
                     spot.after().get().type(),
                     Optional.empty());
-            readings.add(Readings.of(
+            readings.add(ReadingFactory.of(
                     "half-step-slide:" + (off > 0 ? "above" : "below"),
                     "The grip of " + next(spot) + " a fret " + (off > 0 ? "too high" : "too low")
                             + ", slid into place on the beat.",
@@ -199,11 +199,11 @@ final class TimeRules {
         return Outcome.of(readings);
     }
 
-    private static Outcome fallingLine(Spot spot, Stance stance) {
+    private static Outcome fallingLine(Spot spot, Preferences preferences) {
         if (spot.quality() != Quality.MINOR) {
             return Outcome.refused("A falling line needs a minor chord that stands still.");
         }
-        double bar = spot.placed().metre().beats();
+        double bar = spot.slot().metre().beats();
         if (spot.stillBeats() < 2 * bar) {
             return Outcome.refused(spot.chord().glyphs() + " stands still for less than two bars.");
         }
@@ -219,11 +219,11 @@ final class TimeRules {
         return Outcome.of(readings);
     }
 
-    private static Outcome majorLine(Spot spot, Stance stance) {
+    private static Outcome majorLine(Spot spot, Preferences preferences) {
         if (spot.quality() != Quality.MAJOR || spot.degree() != 1 || spot.key().mode() != Mode.MAJOR) {
             return Outcome.refused("This is no major tonic.");
         }
-        double bar = spot.placed().metre().beats();
+        double bar = spot.slot().metre().beats();
         if (spot.stillBeats() < 2 * bar) {
             return Outcome.refused(spot.chord().glyphs() + " stands still for less than two bars.");
         }
@@ -280,9 +280,9 @@ final class TimeRules {
         }
         String every = pace == 1
                 ? "every beat"
-                : pace == spot.placed().metre().beats() ? "every bar" : "every " + (int) pace + " beats";
+                : pace == spot.slot().metre().beats() ? "every bar" : "every " + (int) pace + " beats";
         String mud = place == Place.BASS ? " Low down it is muddy." : "";
-        return Readings.within(
+        return ReadingFactory.within(
                 rule + ":" + place.name().toLowerCase(Locale.ROOT) + ":" + (int) pace,
                 spot,
                 "One voice " + (voice[1] == 11 ? "falls" : "rises") + " by half steps " + place.words + ", " + every
@@ -296,16 +296,15 @@ final class TimeRules {
         return new ChordSymbol(chord.root(), chord.type(), Optional.of(note));
     }
 
-    private static Outcome turnaround(Spot spot, Stance stance) {
-        double bar = spot.placed().metre().beats();
+    private static Outcome turnaround(Spot spot, Preferences preferences) {
+        double bar = spot.slot().metre().beats();
         boolean tonic = spot.degree() == 1
                 && spot.key().mode() == Mode.MAJOR
                 && (spot.quality() == Quality.MAJOR || spot.quality() == Quality.DOMINANT);
         if (!tonic || spot.stillBeats() < 2 * bar) {
             return Outcome.refused("A turnaround needs two bars of a major tonic.");
         }
-        double intoTurn =
-                (2 - spot.barsLeft()) * bar + spot.placed().placement().beat() - 1;
+        double intoTurn = (2 - spot.barsLeft()) * bar + spot.slot().placement().beat() - 1;
         double turnFrom = spot.stillFrom() - intoTurn;
         if (spot.barsLeft() > 2 || turnFrom < 0 || turnFrom + 2 * bar > spot.stillBeats()) {
             return Outcome.refused("These are not the last two bars of their section.");
@@ -318,7 +317,7 @@ final class TimeRules {
             row.add(new Step(i == 0 ? spot.chord() : spot.chordAt(roots[i], suffixes[i]), bar / 2));
         }
         Spot fromTurn = spot.inSpell(intoTurn, 2 * bar);
-        return Outcome.of(Readings.within(
+        return Outcome.of(ReadingFactory.within(
                 "turnaround",
                 fromTurn,
                 "Out by the sixth, second and fifth degree: the end turns back to the start.",

@@ -70,7 +70,7 @@ public final class PartWriter {
     private Part write() {
         double from = 0;
         for (PlacedGrip placed : arrangement.placements()) {
-            PickingPattern pattern = calm(settings.patterns().pattern(placed.placed()));
+            PickingPattern pattern = calm(settings.patterns().pattern(placed.slot()));
             bar(placed, pattern, from);
             if (placed.grip().isPresent()) {
                 strike(placed, pattern, from);
@@ -85,7 +85,7 @@ public final class PartWriter {
     private void bar(PlacedGrip placed, PickingPattern pattern, double from) {
         int last = bars.size() - 1;
         double beats = placed.segment().beats();
-        if (last >= 0 && bars.get(last).number() == placed.placed().bar()) {
+        if (last >= 0 && bars.get(last).number() == placed.slot().bar()) {
             PartBar bar = bars.get(last);
             bars.set(
                     last,
@@ -99,11 +99,10 @@ public final class PartWriter {
                             bar.pattern()));
             return;
         }
-        Optional<String> section = placed.placed().barInSection() == 1
-                ? Optional.of(placed.placed().section())
-                : Optional.empty();
+        Optional<String> section =
+                placed.slot().barInSection() == 1 ? Optional.of(placed.slot().section()) : Optional.empty();
         bars.add(new PartBar(
-                placed.placed().bar(), section, placed.placed().metre(), from, beats, pattern.swing(), pattern.name()));
+                placed.slot().bar(), section, placed.slot().metre(), from, beats, pattern.swing(), pattern.name()));
     }
 
     /** The pattern, or as many even strokes as the rung's hand has at this tempo. */
@@ -141,7 +140,7 @@ public final class PartWriter {
         double until = fill.map(Fill::from).orElse(placed.segment().beats());
         for (PatternRun.Struck struck : PatternRun.over(
                 pattern,
-                placed.placed().metre(),
+                placed.slot().metre(),
                 placed.segment().beat(),
                 placed.segment().beats())) {
             if (struck.from() < until - SAME || struck.from() < SAME) {
@@ -172,7 +171,7 @@ public final class PartWriter {
 
     private void lacking(PlacedGrip placed, PickingPattern pattern, PickedStrings strings, Step step) {
         strings.lacking(step)
-                .ifPresent(why -> notices.add("Bar " + placed.placed().bar() + ": "
+                .ifPresent(why -> notices.add("Bar " + placed.slot().bar() + ": "
                         + placed.played().orElseThrow().glyphs() + " as "
                         + placed.grip().orElseThrow().grip().shape() + " cannot carry the " + pattern.name() + ": "
                         + why + "."));

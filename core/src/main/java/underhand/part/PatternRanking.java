@@ -75,7 +75,7 @@ public final class PatternRanking {
         this.settings = arrangement.settings();
         this.places = places;
         this.board = arrangement.board();
-        this.metre = places.get(0).placed().metre();
+        this.metre = places.get(0).slot().metre();
         arrangement.changes().forEach(c -> changes.put(c.from(), c));
     }
 
@@ -86,7 +86,7 @@ public final class PatternRanking {
      */
     public static List<Fit> of(Arrangement arrangement, String section, List<PickingPattern> patterns) {
         List<PlacedGrip> places = arrangement.placements().stream()
-                .filter(p -> p.placed().section().equals(section))
+                .filter(p -> p.slot().section().equals(section))
                 .filter(p -> p.grip().isPresent())
                 .toList();
         if (places.isEmpty()) {
@@ -203,7 +203,7 @@ public final class PatternRanking {
     private double secondsToLeave(PickingPattern pattern, PlacedGrip place) {
         double beats = place.segment().beats();
         List<PatternRun.Struck> run =
-                PatternRun.over(pattern, place.placed().metre(), place.segment().beat(), beats);
+                PatternRun.over(pattern, place.slot().metre(), place.segment().beat(), beats);
         PickedStrings strings = strings(place, place.grip().orElseThrow().grip());
         int last = run.size() - 1;
         while (last > 0 && strings.strikesOnlyOpen(run.get(last).step())) {

@@ -41,12 +41,12 @@ public record PatternPlan(Optional<Choice> everywhere, Map<String, Choice> secti
     }
 
     /** The pattern of a placement's bar, a stroke a beat in a metre that the chosen one does not fit. */
-    public PickingPattern pattern(Chart.Placed placed) {
+    public PickingPattern pattern(Chart.Slot slot) {
         Optional<Choice> choice =
-                Optional.ofNullable(sections.get(placed.section())).or(() -> everywhere);
-        boolean varied = placed.barInSection() % VARIED_BAR == 0;
+                Optional.ofNullable(sections.get(slot.section())).or(() -> everywhere);
+        boolean varied = slot.barInSection() % VARIED_BAR == 0;
         return choice.map(c -> varied ? c.variation().orElse(c.pattern()) : c.pattern())
-                .filter(p -> p.metre().equals(placed.metre()))
-                .orElseGet(() -> PickingPattern.beat(placed.metre()));
+                .filter(p -> p.metre().equals(slot.metre()))
+                .orElseGet(() -> PickingPattern.beat(slot.metre()));
     }
 }

@@ -129,7 +129,7 @@ public final class GripFinder {
      * @param where which shapes are looked at
      */
     public GripPool pool(ChordSymbol chord, Form form, int occurrences, Predicate<Shape> where) {
-        Forms wanted = Forms.of(form, chord, setting, board);
+        FormDemand wanted = FormDemand.of(form, chord, setting, board);
         Predicate<Shape> shapes = wanted.shapes().and(where);
         SoundEffort.Roles roles = SoundEffort.Roles.of(chord);
         return new GripPool(

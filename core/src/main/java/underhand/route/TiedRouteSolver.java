@@ -12,7 +12,7 @@ import java.util.stream.IntStream;
 /**
  * Cheapest way through a lattice on which layers that are tied take the same node: what is repeated is played alike.
  *
- * <p>Every passage between two groups of tied layers is looked at once, however often it comes ({@link Skeleton}). Mostly
+ * <p>Every passage between two groups of tied layers is looked at once, however often it comes ({@link MergedLattice}). Mostly
  * the cheapest way there agrees with the ties and is the answer. Where it does not, tied layers become one variable, and {@link Elimination} finds the cheapest values: first among the nodes which the free way takes somewhere,
  * which bounds the cheapest tied way from above, then among all nodes whose price does not exceed that bound. A song that
  * repeats its sections hangs together like a few rings, so this is exact but for songs nobody writes: when too many
@@ -53,7 +53,7 @@ public final class TiedRouteSolver {
         if (IntStream.range(0, ties.length).allMatch(layer -> ties[layer] == layer)) {
             return solveAll(lattice, ties, mostEntries);
         }
-        Skeleton skeleton = new Skeleton(lattice, ties);
+        MergedLattice skeleton = new MergedLattice(lattice, ties);
         Tied tied = solveAll(skeleton, skeleton.ties(), mostEntries);
         int[] nodes = skeleton.spread(tied.nodes());
         double total = cost(lattice, nodes);

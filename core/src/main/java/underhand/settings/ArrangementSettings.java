@@ -8,7 +8,7 @@ import java.util.function.Consumer;
 import underhand.chart.Chart;
 import underhand.hand.Player;
 import underhand.hand.Rung;
-import underhand.harmony.Stance;
+import underhand.harmony.Preferences;
 import underhand.input.RangeException;
 import underhand.neck.Guitar;
 import underhand.neck.Tuning;
@@ -62,8 +62,8 @@ public record ArrangementSettings(
     }
 
     /** What the rules of harmony need to know of who plays. */
-    public Stance stance() {
-        return new Stance(
+    public Preferences preferences() {
+        return new Preferences(
                 rung.level(),
                 setting.bassElsewhere(),
                 setting == Setting.ALONE,

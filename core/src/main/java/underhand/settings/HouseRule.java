@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
-import underhand.harmony.Stance.MinorDominant;
-import underhand.harmony.Stance.SeventhDegree;
+import underhand.harmony.Preferences.MinorDominant;
+import underhand.harmony.Preferences.SeventhDegree;
 import underhand.input.RangeException;
 import underhand.picking.School;
 

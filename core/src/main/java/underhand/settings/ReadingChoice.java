@@ -12,10 +12,10 @@ import underhand.input.RangeException;
  * @param placement index in the chart
  * @param reading id of the reading, as its rule gave it
  */
-public record ReadingChoice(int placement, ReadingId reading, Stand stand) {
+public record ReadingChoice(int placement, ReadingId reading, Verdict verdict) {
 
     /** What the player said to it. */
-    public enum Stand {
+    public enum Verdict {
         ACCEPTED,
         PINNED,
         REFUSED
@@ -23,7 +23,7 @@ public record ReadingChoice(int placement, ReadingId reading, Stand stand) {
 
     public ReadingChoice {
         Objects.requireNonNull(reading, "reading");
-        Objects.requireNonNull(stand, "stand");
+        Objects.requireNonNull(verdict, "verdict");
         RangeException.check("readings.placement", placement, 0, Integer.MAX_VALUE);
     }
 }

@@ -35,7 +35,7 @@ public final class Companion {
 
     public Companion(List<PlacedGrip> first, Fretboard board, Parameters parameters) {
         for (PlacedGrip placed : first) {
-            placed.grip().ifPresent(g -> byPlacement.putIfAbsent(placed.placed().index(), sounding(g.grip(), board)));
+            placed.grip().ifPresent(g -> byPlacement.putIfAbsent(placed.slot().index(), sounding(g.grip(), board)));
         }
         this.place = parameters.get("second.place");
         this.pitch = parameters.get("second.pitch");
@@ -85,7 +85,7 @@ public final class Companion {
         int notes = 0;
         double apart = 0;
         for (PlacedGrip placed : second) {
-            Sounding first = byPlacement.get(placed.placed().index());
+            Sounding first = byPlacement.get(placed.slot().index());
             if (first != null && placed.grip().isPresent()) {
                 Sounding own = sounding(placed.grip().get().grip(), board);
                 placements++;

@@ -50,15 +50,15 @@ final class Layer {
         }
     }
 
-    private final Chart.Placed placed;
+    private final Chart.Slot slot;
     private final List<Block> blocks;
     private final int[] firstNode;
 
     /** Number of its block by node; the lattice asks for it at every edge. */
     private final int[] blockOf;
 
-    Layer(Chart.Placed placed, List<Block> blocks) {
-        this.placed = placed;
+    Layer(Chart.Slot slot, List<Block> blocks) {
+        this.slot = slot;
         this.blocks = List.copyOf(blocks);
         this.firstNode = new int[blocks.size()];
         this.blockOf = new int[blocks.stream().mapToInt(Block::nodes).sum()];
@@ -71,8 +71,8 @@ final class Layer {
         }
     }
 
-    Chart.Placed placed() {
-        return placed;
+    Chart.Slot slot() {
+        return slot;
     }
 
     List<Block> blocks() {
@@ -108,7 +108,7 @@ final class Layer {
 
     /** The same layer, as if there were no other grips. */
     Layer closed() {
-        return new Layer(placed, blocks.stream().map(Block::closed).toList());
+        return new Layer(slot, blocks.stream().map(Block::closed).toList());
     }
 
     /** The grip of a node that is one. */

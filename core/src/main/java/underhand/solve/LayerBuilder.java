@@ -108,14 +108,14 @@ final class LayerBuilder {
         List<Layer> layers = new ArrayList<>();
         Map<Repeated, Integer> firstOf = new HashMap<>();
         Map<Candidates, Integer> numbers = new HashMap<>();
-        for (Chart.Placed placed : song.placements()) {
-            List<Reading> readings = song.readings(placed).stream()
-                    .filter(r -> isPlayable(placed, r))
+        for (Chart.Slot slot : song.placements()) {
+            List<Reading> readings = song.readings(slot).stream()
+                    .filter(r -> isPlayable(slot, r))
                     .toList();
             int piece = 0;
             for (double from : starts(readings)) {
-                Layer layer = new Layer(placed, blocks(placed, readings, from));
-                Repeated sameAs = new Repeated(placed.written(), piece++, lists(layer, numbers));
+                Layer layer = new Layer(slot, blocks(slot, readings, from));
+                Repeated sameAs = new Repeated(slot.written(), piece++, lists(layer, numbers));
                 int first = firstOf.computeIfAbsent(sameAs, key -> layers.size());
                 ties.add(repeatsAlike ? first : layers.size());
                 layers.add(layer);
@@ -150,9 +150,9 @@ final class LayerBuilder {
                 .toList();
     }
 
-    private boolean isPlayable(Chart.Placed placed, Reading reading) {
+    private boolean isPlayable(Chart.Slot slot, Reading reading) {
         return reading.steps().stream()
-                .noneMatch(s -> grips(wanted(placed, s)).grips().isEmpty());
+                .noneMatch(s -> grips(wanted(slot, s)).grips().isEmpty());
     }
 
     /** Beats from the placement's start at which a chord of any reading begins. */
@@ -168,20 +168,20 @@ final class LayerBuilder {
         return starts;
     }
 
-    private WantedChord wanted(Chart.Placed placed, Reading.Step step) {
-        return new WantedChord(step.chord(), step.form(), timing.isPicked(placed));
+    private WantedChord wanted(Chart.Slot slot, Reading.Step step) {
+        return new WantedChord(step.chord(), step.form(), timing.isPicked(slot));
     }
 
-    private List<Block> blocks(Chart.Placed placed, List<Reading> readings, double from) {
+    private List<Block> blocks(Chart.Slot slot, List<Reading> readings, double from) {
         List<Block> blocks = new ArrayList<>();
         for (Reading reading : readings) {
             double at = 0;
             for (int part = 0; part < reading.steps().size(); part++) {
                 Reading.Step step = reading.steps().get(part);
                 if (at <= from && from < at + step.beats()) {
-                    double beat = placed.placement().beat() + at;
+                    double beat = slot.placement().beat() + at;
                     Segment segment = new Segment(reading.id(), part, Optional.of(step.chord()), beat, step.beats());
-                    blocks.add(block(placed, segment, wanted(placed, step), at < from));
+                    blocks.add(block(slot, segment, wanted(slot, step), at < from));
                 }
                 at += step.beats();
             }
@@ -189,16 +189,16 @@ final class LayerBuilder {
         return blocks;
     }
 
-    private Block block(Chart.Placed placed, Segment segment, WantedChord wanted, boolean held) {
+    private Block block(Chart.Slot slot, Segment segment, WantedChord wanted, boolean held) {
         GripPool.Cheapest pool = grips(wanted);
-        Optional<Lock> lock = lockOn(placed, segment.part());
+        Optional<Lock> lock = lockOn(slot, segment.part());
         if (lock.isEmpty()) {
             return new Block(segment, wanted, held, pool.candidates(), 0, pool.leftOutFrom());
         }
         LockedGrips kept = locked.computeIfAbsent(
                 new LockedChord(wanted, lock.get().kept()), key -> lockedGrips(wanted, lock.get(), pool));
         if (kept.locked() == 0 && !held) {
-            unkeptLocks.add(placed.index());
+            unkeptLocks.add(slot.index());
         }
         return new Block(
                 segment,
@@ -210,8 +210,8 @@ final class LayerBuilder {
     }
 
     /** The lock on a placement itself, or on the one it repeats. */
-    private Optional<Lock> lockOn(Chart.Placed placed, int part) {
-        return lockAt(placed.index(), part).or(() -> repeatsAlike ? lockAt(placed.written(), part) : Optional.empty());
+    private Optional<Lock> lockOn(Chart.Slot slot, int part) {
+        return lockAt(slot.index(), part).or(() -> repeatsAlike ? lockAt(slot.written(), part) : Optional.empty());
     }
 
     private Optional<Lock> lockAt(int placement, int part) {
@@ -258,10 +258,10 @@ final class LayerBuilder {
     /** Searches every chord of the song that was not searched yet as far as it is wanted, each on a thread of its own. */
     private void search() {
         Set<WantedChord> missing = new LinkedHashSet<>();
-        for (Chart.Placed placed : song.placements()) {
-            for (Reading reading : song.readings(placed)) {
+        for (Chart.Slot slot : song.placements()) {
+            for (Reading reading : song.readings(slot)) {
                 for (Reading.Step step : reading.steps()) {
-                    WantedChord wanted = wanted(placed, step);
+                    WantedChord wanted = wanted(slot, step);
                     if (!searched.containsKey(wanted)) {
                         missing.add(wanted);
                     }

@@ -69,7 +69,7 @@ public final class PartSolver {
     private final int capo;
     private final KnownGrips known;
     private final KnownGrips.Search searches;
-    private final SongLattice.Beside beside;
+    private final SongLattice.GripSurcharge beside;
     private final double capoPrice;
     private final StrokeTiming timing;
 
@@ -88,8 +88,8 @@ public final class PartSolver {
         this.searches = known.new Search();
         this.timing = new StrokeTiming(settings.patterns(), song.tempo(), known.board());
         this.beside = companion
-                .<SongLattice.Beside>map(c -> (at, grip) -> c.price(at, grip, known.board()))
-                .orElse(SongLattice.Beside.NOBODY);
+                .<SongLattice.GripSurcharge>map(c -> (at, grip) -> c.price(at, grip, known.board()))
+                .orElse(SongLattice.GripSurcharge.NOBODY);
         this.capoPrice =
                 parameters.get("capo.fret") * capo + parameters.get("capo.high") * Math.max(0, capo - LOW_CAPO);
     }
@@ -124,11 +124,11 @@ public final class PartSolver {
     private record Solution(List<Layer> layers, double total, int[] nodes, double atLeast, List<String> cut) {
 
         long placementsPlayed() {
-            return layers.stream().mapToInt(l -> l.placed().index()).distinct().count();
+            return layers.stream().mapToInt(l -> l.slot().index()).distinct().count();
         }
 
         boolean plays(int placement) {
-            return layers.stream().anyMatch(l -> l.placed().index() == placement);
+            return layers.stream().anyMatch(l -> l.slot().index() == placement);
         }
     }
 
@@ -224,10 +224,10 @@ public final class PartSolver {
     private SolvedPart part(LayerBuilder builder, Solution solution, Others others) {
         List<PlacedGrip> placed = new ArrayList<>();
         int layer = 0;
-        for (Chart.Placed at : song.placements()) {
+        for (Chart.Slot at : song.placements()) {
             int first = layer;
             while (layer < solution.layers().size()
-                    && solution.layers().get(layer).placed().index() == at.index()) {
+                    && solution.layers().get(layer).slot().index() == at.index()) {
                 place(solution, layer, others, placed);
                 layer++;
             }
@@ -257,19 +257,19 @@ public final class PartSolver {
         }
         placed.add(new PlacedGrip(
                 placed.size(),
-                at.placed(),
+                at.slot(),
                 block.segment(),
-                song.reading(at.placed().index(), block.segment().reading()).filter(r -> !r.isOriginal()),
-                song.harmony().function(at.placed().index()),
-                Optional.of(played(at.placed(), block.segment().sounding())),
-                Optional.of(degree(at.placed(), block.segment().sounding())),
+                song.reading(at.slot().index(), block.segment().reading()).filter(r -> !r.isOriginal()),
+                song.harmony().function(at.slot().index()),
+                Optional.of(played(at.slot(), block.segment().sounding())),
+                Optional.of(degree(at.slot(), block.segment().sounding())),
                 Optional.of(at.grip(node)),
                 block.locked() > 0,
                 others.of(layer, block.segment(), at.grip(node))));
     }
 
     /** A placement without a chord, or whose chord no hand can play. */
-    private PlacedGrip unplayed(int index, Chart.Placed at) {
+    private PlacedGrip unplayed(int index, Chart.Slot at) {
         double beat = at.placement().beat();
         double beats = at.placement().beats();
         Optional<ChordSymbol> chord = at.placement().chord();
@@ -286,15 +286,15 @@ public final class PartSolver {
                 List.of());
     }
 
-    private ChordSymbol played(Chart.Placed at, ChordSymbol chord) {
+    private ChordSymbol played(Chart.Slot at, ChordSymbol chord) {
         return capo == 0 ? chord : chord.transpose(-capo, key(at).transpose(-capo));
     }
 
-    private String degree(Chart.Placed at, ChordSymbol chord) {
+    private String degree(Chart.Slot at, ChordSymbol chord) {
         return Degree.of(chord, key(at));
     }
 
-    private Key key(Chart.Placed at) {
+    private Key key(Chart.Slot at) {
         return song.harmony().spot(at.index()).map(Spot::key).orElse(song.key());
     }
 
@@ -335,7 +335,7 @@ public final class PartSolver {
         Grip reached = after.grip().orElseThrow().grip();
         Change change = known.changes().between(left, reached);
         double available = timing.secondsToLeave(
-                before.placed(), before.segment(), before.grip().orElseThrow());
+                before.slot(), before.segment(), before.grip().orElseThrow());
         Map<ChangeTerm, Double> more = known.voices().terms(left, reached);
         double late = known.prices().late(change.neededSeconds(), available);
         if (late > 0) {

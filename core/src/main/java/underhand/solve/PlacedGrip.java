@@ -22,7 +22,7 @@ import underhand.repertoire.RatedGrip;
  */
 public record PlacedGrip(
         int index,
-        Chart.Placed placed,
+        Chart.Slot slot,
         Segment segment,
         Optional<Reading> reading,
         Optional<Function> function,

@@ -10,22 +10,22 @@ import java.util.stream.Collectors;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.harmony.HarmonyReader;
+import underhand.harmony.Preferences;
 import underhand.harmony.Reading;
 import underhand.harmony.ReadingId;
-import underhand.harmony.Rules;
+import underhand.harmony.RuleCatalogue;
 import underhand.harmony.Spot;
-import underhand.harmony.Stance;
 import underhand.pitch.Key;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.ReadingChoice;
-import underhand.settings.ReadingChoice.Stand;
+import underhand.settings.ReadingChoice.Verdict;
 
 /** What the solver needs of a chart: its placements in order, the readings allowed for each, its key, its tempo. */
 public final class Song {
 
-    private final List<Chart.Placed> placements;
+    private final List<Chart.Slot> placements;
     private final HarmonyReader harmony;
-    private final Stance stance;
+    private final Preferences preferences;
     private final int tempo;
     private final Map<Integer, List<Reading>> readings = new HashMap<>();
     private final Map<ChordSymbol, Integer> occurrences = new HashMap<>();
@@ -38,16 +38,16 @@ public final class Song {
     public Song(Chart chart, HarmonyReader harmony, ArrangementSettings settings) {
         this.placements = chart.placements();
         this.harmony = harmony;
-        stance = settings.stance();
+        preferences = settings.preferences();
         tempo = settings.tempo().orElse(chart.tempo().orElse(Chart.DEFAULT_TEMPO));
         Map<Integer, List<ReadingChoice>> choices =
                 settings.readings().stream().collect(Collectors.groupingBy(ReadingChoice::placement));
-        for (Chart.Placed placed : placements) {
-            List<ReadingChoice> own = choices.getOrDefault(placed.index(), List.of());
+        for (Chart.Slot slot : placements) {
+            List<ReadingChoice> own = choices.getOrDefault(slot.index(), List.of());
             List<ReadingChoice> chosen =
-                    own.isEmpty() && settings.repeatsAlike() ? choices.getOrDefault(placed.written(), List.of()) : own;
-            List<Reading> allowed = placed.placement().chord().isEmpty() ? List.of() : allowed(placed, chosen);
-            readings.put(placed.index(), allowed);
+                    own.isEmpty() && settings.repeatsAlike() ? choices.getOrDefault(slot.written(), List.of()) : own;
+            List<Reading> allowed = slot.placement().chord().isEmpty() ? List.of() : allowed(slot, chosen);
+            readings.put(slot.index(), allowed);
         }
         count();
     }
@@ -55,12 +55,12 @@ public final class Song {
     private Song(Song song, Forced forced) {
         placements = song.placements;
         harmony = song.harmony;
-        stance = song.stance;
+        preferences = song.preferences;
         tempo = song.tempo;
         readings.putAll(song.readings);
-        for (Chart.Placed placed : placements) {
-            if (placed.index() == forced.placement() || placed.written() == forced.placement()) {
-                readings.put(placed.index(), List.of(forced.reading()));
+        for (Chart.Slot slot : placements) {
+            if (slot.index() == forced.placement() || slot.written() == forced.placement()) {
+                readings.put(slot.index(), List.of(forced.reading()));
             }
         }
         count();
@@ -77,35 +77,35 @@ public final class Song {
         return new Song(this, forced);
     }
 
-    private List<Reading> allowed(Chart.Placed placed, List<ReadingChoice> choices) {
+    private List<Reading> allowed(Chart.Slot slot, List<ReadingChoice> choices) {
         List<Reading> allowed = new ArrayList<>();
-        allowed.add(original(placed));
-        if (choices.stream().allMatch(c -> c.stand() == Stand.REFUSED)) {
+        allowed.add(original(slot));
+        if (choices.stream().allMatch(c -> c.verdict() == Verdict.REFUSED)) {
             return allowed;
         }
-        Spot spot = harmony.spot(placed.index()).orElseThrow();
-        Rules.Judgement judgement = Rules.judge(spot, stance);
+        Spot spot = harmony.spot(slot.index()).orElseThrow();
+        RuleCatalogue.Judgement judgement = RuleCatalogue.judge(spot, preferences);
         for (ReadingChoice choice : choices) {
-            Optional<Reading> reading = choice.stand() == Stand.PINNED
+            Optional<Reading> reading = choice.verdict() == Verdict.PINNED
                     ? judgement.insisted(choice.reading())
                     : judgement.reading(choice.reading());
-            if (reading.isEmpty() && choice.stand() != Stand.REFUSED) {
-                unkeptReadings.add(placed.index());
-            } else if (choice.stand() == Stand.PINNED) {
+            if (reading.isEmpty() && choice.verdict() != Verdict.REFUSED) {
+                unkeptReadings.add(slot.index());
+            } else if (choice.verdict() == Verdict.PINNED) {
                 return List.of(reading.get());
-            } else if (choice.stand() == Stand.ACCEPTED) {
+            } else if (choice.verdict() == Verdict.ACCEPTED) {
                 allowed.add(reading.get());
             }
         }
         return allowed;
     }
 
-    private static Reading original(Chart.Placed placed) {
+    private static Reading original(Chart.Slot slot) {
         return Reading.original(
-                placed.placement().chord().orElseThrow(), placed.placement().beats());
+                slot.placement().chord().orElseThrow(), slot.placement().beats());
     }
 
-    public List<Chart.Placed> placements() {
+    public List<Chart.Slot> placements() {
         return placements;
     }
 
@@ -113,8 +113,8 @@ public final class Song {
         return harmony;
     }
 
-    public Stance stance() {
-        return stance;
+    public Preferences preferences() {
+        return preferences;
     }
 
     public Key key() {
@@ -131,8 +131,8 @@ public final class Song {
     }
 
     /** The ways a placement may be played: none where nothing is. */
-    List<Reading> readings(Chart.Placed placed) {
-        return readings.get(placed.index());
+    List<Reading> readings(Chart.Slot slot) {
+        return readings.get(slot.index());
     }
 
     /** The reading of a placement with an id, among those allowed. */

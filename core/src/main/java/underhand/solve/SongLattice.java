@@ -37,8 +37,8 @@ final class SongLattice implements Lattice {
     private final GripChanges.Prices[][][] prices;
 
     /** What a grip costs beside another guitar that plays at the same time. */
-    interface Beside {
-        Beside NOBODY = (placement, grip) -> 0;
+    interface GripSurcharge {
+        GripSurcharge NOBODY = (placement, grip) -> 0;
 
         double price(int placement, Grip grip);
     }
@@ -47,7 +47,7 @@ final class SongLattice implements Lattice {
      * @param timing time there is after the last stroke of a chord
      * @param beside what a grip at a placement costs beside another guitar
      */
-    SongLattice(List<Layer> layers, GripChanges changes, StrokeTiming timing, Beside beside) {
+    SongLattice(List<Layer> layers, GripChanges changes, StrokeTiming timing, GripSurcharge beside) {
         this.layers = layers.toArray(Layer[]::new);
         this.continues = new boolean[this.layers.length];
         this.nodeCosts = new double[this.layers.length][];
@@ -64,7 +64,7 @@ final class SongLattice implements Lattice {
             for (Block block : layer.blocks()) {
                 int[] numbered = known.computeIfAbsent(
                         block.candidates(), c -> changes.numbers(block.wanted().chord(), c.grips()));
-                double[] seconds = timing.secondsToLeave(layer.placed(), block.segment(), block.candidates());
+                double[] seconds = timing.secondsToLeave(layer.slot(), block.segment(), block.candidates());
                 addCosts(nodeCosts[number], first, layer, block, beside);
                 System.arraycopy(numbered, 0, numbers[number], first, numbered.length);
                 System.arraycopy(seconds, 0, available[number], first, seconds.length);
@@ -74,20 +74,19 @@ final class SongLattice implements Lattice {
         this.prices = new GripChanges.Prices[Math.max(0, this.layers.length - 1)][][];
         for (int layer = 0; layer < prices.length; layer++) {
             Layer next = this.layers[layer + 1];
-            continues[layer] =
-                    this.layers[layer].placed().index() == next.placed().index();
+            continues[layer] = this.layers[layer].slot().index() == next.slot().index();
             prices[layer] = prices(this.layers[layer], next, changes);
         }
     }
 
-    private static void addCosts(double[] costs, int first, Layer layer, Block block, Beside beside) {
+    private static void addCosts(double[] costs, int first, Layer layer, Block block, GripSurcharge beside) {
         if (block.held()) {
             return;
         }
         for (int at = 0; at < block.candidates().size(); at++) {
             costs[first + at] = block.candidates().effort(at)
                     + block.lockPrice(at)
-                    + beside.price(layer.placed().index(), block.grips().get(at).grip());
+                    + beside.price(layer.slot().index(), block.grips().get(at).grip());
         }
         if (block.nodes() > block.candidates().size()) {
             costs[first + block.candidates().size()] = block.leftOutFrom();

@@ -36,13 +36,13 @@ final class StrokeTiming {
     }
 
     /** Whether the chord is picked string by string, so that the right hand can leave silent strings out. */
-    boolean isPicked(Chart.Placed placed) {
-        return !patterns.pattern(placed).isStrummed();
+    boolean isPicked(Chart.Slot slot) {
+        return !patterns.pattern(slot).isStrummed();
     }
 
     /** Seconds there are after a segment of a placement, for each of the grips it may be played with. */
-    double[] secondsToLeave(Chart.Placed placed, Segment segment, Candidates candidates) {
-        Strokes strokes = strokes(placed, segment);
+    double[] secondsToLeave(Chart.Slot slot, Segment segment, Candidates candidates) {
+        Strokes strokes = strokes(slot, segment);
         return known.computeIfAbsent(candidates, c -> new HashMap<>())
                 .computeIfAbsent(
                         strokes,
@@ -52,12 +52,12 @@ final class StrokeTiming {
     }
 
     /** The same for one grip. */
-    double secondsToLeave(Chart.Placed placed, Segment segment, RatedGrip grip) {
-        return seconds(strokes(placed, segment), segment, grip);
+    double secondsToLeave(Chart.Slot slot, Segment segment, RatedGrip grip) {
+        return seconds(strokes(slot, segment), segment, grip);
     }
 
-    private Strokes strokes(Chart.Placed placed, Segment segment) {
-        return new Strokes(patterns.pattern(placed), placed.metre(), segment.beat(), segment.beats());
+    private Strokes strokes(Chart.Slot slot, Segment segment) {
+        return new Strokes(patterns.pattern(slot), slot.metre(), segment.beat(), segment.beats());
     }
 
     private double seconds(Strokes strokes, Segment segment, RatedGrip grip) {

@@ -106,7 +106,7 @@ class ArrangerTest {
                     ARRANGER.arrange(chart, ArrangementSettings.ofRung(3).withCapo(capo));
             Fretboard board = new Fretboard(Guitar.ACOUSTIC, Tuning.STANDARD, capo);
             for (PlacedGrip placed : arrangement.placements()) {
-                ChordSymbol chord = placed.placed().placement().chord().orElseThrow();
+                ChordSymbol chord = placed.slot().placement().chord().orElseThrow();
                 List<Integer> tones =
                         chord.tones().stream().map(t -> t.note().pitchClass()).toList();
                 placed.grip()
@@ -225,7 +225,7 @@ class ArrangerTest {
             assertTrue(placed.alternatives().size() >= 3);
             for (PlacedGrip.Alternative alternative : placed.alternatives()) {
                 Lock lock = Lock.onShape(
-                        placed.placed().index(), alternative.grip().grip().shape());
+                        placed.slot().index(), alternative.grip().grip().shape());
                 Arrangement forced = ARRANGER.arrange(chart, settings.withLocks(List.of(lock)));
                 assertEquals(forced.total() - free.total(), alternative.price(), 1e-4, lock.toString());
             }

@@ -13,10 +13,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
+import underhand.harmony.Preferences.MinorDominant;
+import underhand.harmony.Preferences.SeventhDegree;
 import underhand.harmony.ReadingId;
-import underhand.harmony.Rules;
-import underhand.harmony.Stance.MinorDominant;
-import underhand.harmony.Stance.SeventhDegree;
+import underhand.harmony.RuleCatalogue;
 import underhand.neck.Shape;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.Fullness;
@@ -25,7 +25,7 @@ import underhand.settings.HouseRules;
 import underhand.settings.Lock;
 import underhand.settings.MajorBarre;
 import underhand.settings.ReadingChoice;
-import underhand.settings.ReadingChoice.Stand;
+import underhand.settings.ReadingChoice.Verdict;
 import underhand.settings.Setting;
 import underhand.solve.PlacedGrip;
 
@@ -50,7 +50,8 @@ class ReadingsTest {
                 .toList();
     }
 
-    private static ArrangementSettings with(ArrangementSettings settings, int placement, String reading, Stand stand) {
+    private static ArrangementSettings with(
+            ArrangementSettings settings, int placement, String reading, Verdict stand) {
         List<ReadingChoice> choices = new ArrayList<>(settings.readings());
         choices.add(new ReadingChoice(placement, ReadingId.parse(reading), stand));
         return settings.withReadings(choices);
@@ -60,11 +61,11 @@ class ReadingsTest {
     void arrange_pinnedTwoBeforeFive_splitsThePlacement() {
         Chart chart = chart("key: C\n| C | F | G7 | C |");
         ArrangementSettings settings =
-                with(ArrangementSettings.ofRung(3).withCapo(0), 2, "two-before-five", Stand.PINNED);
+                with(ArrangementSettings.ofRung(3).withCapo(0), 2, "two-before-five", Verdict.PINNED);
         Arrangement arrangement = ARRANGER.arrange(chart, settings);
         assertEquals(List.of("C", "F", "Dm7", "G7", "C"), chords(arrangement));
         PlacedGrip five = arrangement.placements().get(3);
-        assertEquals(2, five.placed().index());
+        assertEquals(2, five.slot().index());
         assertEquals(3, five.segment().beat(), 1e-9);
         assertEquals(2, five.segment().beats(), 1e-9);
         assertTrue(five.reading().orElseThrow().reason().contains("Dm7 before G7"));
@@ -76,13 +77,13 @@ class ReadingsTest {
     void arrange_acceptedReadings_areTakenOnlyWhereTheyAreCheaper() {
         Chart chart = chart("key: C\n| C | F | G7 | C |");
         ArrangementSettings plain = ArrangementSettings.ofRung(2).withCapo(0);
-        ArrangementSettings both = with(plain, 1, "barre-to-fragment:maj7", Stand.ACCEPTED);
-        both = with(both, 2, "two-before-five", Stand.ACCEPTED);
+        ArrangementSettings both = with(plain, 1, "barre-to-fragment:maj7", Verdict.ACCEPTED);
+        both = with(both, 2, "two-before-five", Verdict.ACCEPTED);
         Arrangement before = ARRANGER.arrange(chart, plain);
         Arrangement after = ARRANGER.arrange(chart, both);
         assertTrue(after.total() < before.total());
         assertEquals(List.of("C", "Fmaj7", "G7", "C"), chords(after));
-        Arrangement refused = ARRANGER.arrange(chart, with(plain, 1, "barre-to-fragment:maj7", Stand.REFUSED));
+        Arrangement refused = ARRANGER.arrange(chart, with(plain, 1, "barre-to-fragment:maj7", Verdict.REFUSED));
         assertEquals(chords(before), chords(refused));
     }
 
@@ -99,7 +100,7 @@ class ReadingsTest {
             assertTrue(offers.size() > 5);
             for (ReadingOffer offer : offers) {
                 Arrangement pinned = ARRANGER.arrange(
-                        chart, with(settings, placement, offer.reading().id().toString(), Stand.PINNED));
+                        chart, with(settings, placement, offer.reading().id().toString(), Verdict.PINNED));
                 assertEquals(
                         pinned.total() - free,
                         offer.price(),
@@ -115,7 +116,7 @@ class ReadingsTest {
     void arrange_choiceAtARepeatedPlacement_holdsForItsRepeat() {
         Chart chart = chart("key: C\n|: C | F | G7 | C :|");
         ArrangementSettings settings =
-                with(ArrangementSettings.ofRung(3).withCapo(0), 1, "borrowed-four", Stand.PINNED);
+                with(ArrangementSettings.ofRung(3).withCapo(0), 1, "borrowed-four", Verdict.PINNED);
         List<String> chords = chords(ARRANGER.arrange(chart("key: C\n|: C | F | C | C :|"), settings));
         assertEquals(List.of("C", "F", "Fm", "C", "C", "C", "F", "Fm", "C", "C"), chords);
         Arrangement gone = ARRANGER.arrange(chart, settings);
@@ -129,7 +130,7 @@ class ReadingsTest {
         Chart chart = chart("key: Dm\n| Dm | Dm | Dm | Dm |");
         ArrangementSettings settings = ArrangementSettings.ofRung(4).withCapo(0);
         for (int placement = 0; placement < 4; placement++) {
-            settings = with(settings, placement, "falling-line:inside:4", Stand.PINNED);
+            settings = with(settings, placement, "falling-line:inside:4", Verdict.PINNED);
         }
         Arrangement arrangement = ARRANGER.arrange(chart, settings);
         assertEquals(List.of("Dm", "Dm(maj7)", "Dm7", "Dm6"), chords(arrangement));
@@ -151,7 +152,7 @@ class ReadingsTest {
         Chart chart = blues.transpose(semitones, blues.key().orElseThrow());
         ArrangementSettings settings = ArrangementSettings.ofRung(4).withCapo(0).withSetting(Setting.BASS);
         for (int placement = 0; placement < 4; placement++) {
-            settings = with(settings, placement, "guide-tones", Stand.PINNED);
+            settings = with(settings, placement, "guide-tones", Verdict.PINNED);
         }
         List<Shape> shapes = shapes(ARRANGER.arrange(chart, settings));
         List<Integer> strings = IntStream.range(0, 6)
@@ -171,16 +172,16 @@ class ReadingsTest {
     void arrange_forms_giveWhatTheyPromise() {
         Chart chart = chart("key: G\n| G | C | D7 | G |");
         ArrangementSettings bass = ArrangementSettings.ofRung(3).withCapo(0).withSetting(Setting.BASS);
-        Shape tenth = shapes(ARRANGER.arrange(chart, with(bass, 0, "tenth", Stand.PINNED)))
+        Shape tenth = shapes(ARRANGER.arrange(chart, with(bass, 0, "tenth", Verdict.PINNED)))
                 .get(0);
         assertEquals(2, tenth.sounding());
         assertTrue(tenth.lowestSounding().orElseThrow() <= 1, tenth.toString());
-        Shape part = shapes(ARRANGER.arrange(chart, with(bass, 1, "part-shape", Stand.PINNED)))
+        Shape part = shapes(ARRANGER.arrange(chart, with(bass, 1, "part-shape", Verdict.PINNED)))
                 .get(1);
         assertEquals(3, part.sounding());
         ArrangementSettings alone = ArrangementSettings.ofRung(3).withCapo(0);
         Arrangement fragment = ARRANGER.arrange(
-                chart("key: F\n| F | Bb | F | Bb |"), with(alone, 0, "barre-to-fragment:part", Stand.PINNED));
+                chart("key: F\n| F | Bb | F | Bb |"), with(alone, 0, "barre-to-fragment:part", Verdict.PINNED));
         assertTrue(fragment.placements().get(0).grip().orElseThrow().grip().barres().stream()
                 .allMatch(h -> h.strings() <= 3));
     }
@@ -267,14 +268,16 @@ class ReadingsTest {
     void arrange_clashWithTheTune_isPlayedOnlyWhenInsistedOn() {
         Chart chart = chart("key: C\n| C | F |\ntune: C5 . . . | A4 . . . |");
         ArrangementSettings settings = ArrangementSettings.ofRung(4).withCapo(0);
-        Rules.Judgement judgement = ARRANGER.sweep(chart, settings).judgement(0).orElseThrow();
+        RuleCatalogue.Judgement judgement =
+                ARRANGER.sweep(chart, settings).judgement(0).orElseThrow();
         assertTrue(judgement.reading(ReadingId.parse("sevenths")).isEmpty());
         assertTrue(
                 judgement.insisted(ReadingId.parse("sevenths")).isPresent(),
                 judgement.refusals().toString());
         assertEquals(
-                List.of("Cmaj7", "F"), chords(ARRANGER.arrange(chart, with(settings, 0, "sevenths", Stand.PINNED))));
-        assertEquals(List.of("C", "F"), chords(ARRANGER.arrange(chart, with(settings, 0, "sevenths", Stand.ACCEPTED))));
+                List.of("Cmaj7", "F"), chords(ARRANGER.arrange(chart, with(settings, 0, "sevenths", Verdict.PINNED))));
+        assertEquals(
+                List.of("C", "F"), chords(ARRANGER.arrange(chart, with(settings, 0, "sevenths", Verdict.ACCEPTED))));
     }
 
     /** A dominant is put in, and its own second before it: two rules in a row, common practice. */
@@ -282,7 +285,7 @@ class ReadingsTest {
     void arrange_secondBeforeADominantOfTheSecond_isOneReading() {
         Chart chart = chart("key: C\n| C | Dm | G | C |");
         ArrangementSettings settings =
-                with(ArrangementSettings.ofRung(4).withCapo(0), 0, "secondary-dominant:with-second", Stand.PINNED);
+                with(ArrangementSettings.ofRung(4).withCapo(0), 0, "secondary-dominant:with-second", Verdict.PINNED);
         Arrangement arrangement = ARRANGER.arrange(chart, settings);
         assertEquals(List.of("C", "Em7b5", "A7", "Dm", "G", "C"), chords(arrangement));
         assertEquals(1, arrangement.placements().get(2).segment().beats(), 1e-9);

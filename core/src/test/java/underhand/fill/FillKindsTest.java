@@ -137,7 +137,7 @@ class FillKindsTest {
                 fill.notes().forEach(n -> assertEquals(shape(next).fret(n.string()) - 1, n.fret(), message));
             }
             case "pick-up" -> {
-                assertEquals(1, next.placed().barInSection(), message);
+                assertEquals(1, next.slot().barInSection(), message);
                 assertEquals(2, midi.length, message);
             }
             case "open-string" -> assertEquals(0, fill.notes().get(0).fret(), message);

@@ -106,15 +106,15 @@ class ChartTextReaderTest {
                 .chart();
         assertEquals(new Metre(3, 4), chart.metre());
         assertEquals(Key.parse("G"), chart.key().orElseThrow());
-        List<Chart.Placed> placed = chart.placements();
-        assertEquals(new Metre(4, 4), placed.get(1).metre());
-        assertEquals(Key.parse("A"), placed.get(1).key().orElseThrow());
-        assertEquals("Verse", placed.get(1).section());
+        List<Chart.Slot> slot = chart.placements();
+        assertEquals(new Metre(4, 4), slot.get(1).metre());
+        assertEquals(Key.parse("A"), slot.get(1).key().orElseThrow());
+        assertEquals("Verse", slot.get(1).section());
     }
 
     @Test
     void read_pickUp_standsAtTheEndOfItsBar() {
-        Chart.Placed pickUp =
+        Chart.Slot pickUp =
                 ChartTextReader.read("| D . | G |").chart().placements().get(0);
         assertEquals(3, pickUp.placement().beat());
         assertEquals(List.of(), faults("| D . | G |"));
@@ -227,9 +227,9 @@ class ChartTextReaderTest {
                 text.append(bits[random.nextInt(bits.length)]);
             }
             ChartReading reading = ChartTextReader.read(text.toString());
-            for (Chart.Placed placed : reading.chart().placements()) {
-                double end = placed.placement().beat() - 1 + placed.placement().beats();
-                assertTrue(end <= placed.metre().beats() + 1e-9, "seed 256, case " + i);
+            for (Chart.Slot slot : reading.chart().placements()) {
+                double end = slot.placement().beat() - 1 + slot.placement().beats();
+                assertTrue(end <= slot.metre().beats() + 1e-9, "seed 256, case " + i);
             }
             reading.faults().forEach(f -> assertTrue(f.line() >= 1 && f.column() >= 1));
         }

@@ -14,21 +14,21 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
-import underhand.harmony.Stance.MinorDominant;
-import underhand.harmony.Stance.SeventhDegree;
+import underhand.harmony.Preferences.MinorDominant;
+import underhand.harmony.Preferences.SeventhDegree;
 
 /** Every rule of the catalogue where it applies and where it refuses, in several keys. */
 class RulesTest {
 
     /** A row of {@code rules.txt}. */
-    record Case(String rule, String stance, String key, String bars, String tune, String expected) {
+    record Case(String rule, String preferences, String key, String bars, String tune, String expected) {
 
-        Stance toStance() {
-            Stance plain = Stance.ofRung(stance.charAt(0) - '0');
-            plain = stance.contains("b") ? plain.withBass() : plain;
-            plain = stance.contains("loose") ? plain.with(SeventhDegree.MINOR) : plain;
-            plain = stance.contains("five") ? plain.with(SeventhDegree.DOMINANT) : plain;
-            return stance.contains("natural") ? plain.with(MinorDominant.NATURAL_NINE) : plain;
+        Preferences toPreferences() {
+            Preferences plain = Preferences.ofRung(preferences.charAt(0) - '0');
+            plain = preferences.contains("b") ? plain.withBass() : plain;
+            plain = preferences.contains("loose") ? plain.with(SeventhDegree.MINOR) : plain;
+            plain = preferences.contains("five") ? plain.with(SeventhDegree.DOMINANT) : plain;
+            return preferences.contains("natural") ? plain.with(MinorDominant.NATURAL_NINE) : plain;
         }
 
         Chart chart() {
@@ -48,7 +48,7 @@ class RulesTest {
 
         @Override
         public String toString() {
-            return rule + " " + stance + " in " + key + ": " + bars + " " + tune + " " + expected;
+            return rule + " " + preferences + " in " + key + ": " + bars + " " + tune + " " + expected;
         }
     }
 
@@ -71,7 +71,7 @@ class RulesTest {
         HarmonyReader harmony = HarmonyReader.of(
                 chart.transpose(semitones, HarmonyReader.of(chart).key()));
         Spot spot = harmony.spot(row.placement()).orElseThrow();
-        return Rules.judge(Rules.of(row.rule()), spot, row.toStance());
+        return RuleCatalogue.judge(RuleCatalogue.of(row.rule()), spot, row.toPreferences());
     }
 
     @ParameterizedTest
@@ -131,7 +131,7 @@ class RulesTest {
 
     @Test
     void table_everyRule_appliesThreeTimesAndRefusesTwiceInDifferentKeys() {
-        for (Rule rule : Rules.ALL) {
+        for (Rule rule : RuleCatalogue.ALL) {
             List<Case> rows =
                     cases().stream().filter(c -> c.rule().equals(rule.id())).toList();
             long applies =
@@ -143,14 +143,15 @@ class RulesTest {
                     applies >= 3 && refuses >= 2 && keys >= 2, rule.id() + " " + applies + " " + refuses + " " + keys);
         }
         assertEquals(
-                Rules.ALL.size(), Rules.ALL.stream().map(Rule::id).distinct().count());
+                RuleCatalogue.ALL.size(),
+                RuleCatalogue.ALL.stream().map(Rule::id).distinct().count());
     }
 
     @Test
     void judge_tuneOverTheChord_refusesWhatClashesByAHalfStep() {
         Chart chart = ChartTextReader.read("key: C\n| C | F |\ntune: C5 | F4").chart();
         Spot tonic = HarmonyReader.of(chart).spots().get(0);
-        Outcome swaps = Rules.judge(Rules.of("tonic-swap"), tonic, Stance.ofRung(3));
+        Outcome swaps = RuleCatalogue.judge(RuleCatalogue.of("tonic-swap"), tonic, Preferences.ofRung(3));
         List<String> chords = swaps.readings().stream().map(Reading::chords).toList();
         assertEquals(List.of("C6", "C6/9"), chords);
         assertEquals("The B of Cmaj9 lies a half step from the tune's C.", swaps.refusal());

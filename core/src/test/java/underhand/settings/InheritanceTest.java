@@ -133,7 +133,7 @@ class InheritanceTest {
                 .withPatterns(plan)
                 .withHouseRules(HouseRules.NONE.with(HouseRule.RING, 1.0))
                 .withLocks(List.of(Lock.onRegion(0, 1, 4)))
-                .withReadings(List.of(new ReadingChoice(0, ReadingId.parse("power"), ReadingChoice.Stand.PINNED)));
+                .withReadings(List.of(new ReadingChoice(0, ReadingId.parse("power"), ReadingChoice.Verdict.PINNED)));
         Performer other = new Performer(Player.ADULT, HouseRules.NONE, ELECTRIC, Optional.empty());
         ArrangementSettings second = first.beside(other, Optional.empty(), 2);
         assertEquals(first.tempo(), second.tempo());

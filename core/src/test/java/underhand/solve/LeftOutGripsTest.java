@@ -57,7 +57,7 @@ class LeftOutGripsTest {
         StrokeTiming timing = new StrokeTiming(settings.patterns(), song.tempo(), known.board());
         LayerBuilder builder = new LayerBuilder(song, known, known.new Search(), timing, settings, WIDE, WIDE, true);
         List<Layer> layers = builder.build().stream().map(Layer::closed).toList();
-        SongLattice lattice = new SongLattice(layers, known.prices(), timing, SongLattice.Beside.NOBODY);
+        SongLattice lattice = new SongLattice(layers, known.prices(), timing, SongLattice.GripSurcharge.NOBODY);
         TiedRouteSolver.Tied tied = TiedRouteSolver.solve(lattice, builder.ties(), 100_000_000);
         assertTrue(tied.proven());
         double capoPrice = P.get("capo.fret") * capo + P.get("capo.high") * Math.max(0, capo - 5);

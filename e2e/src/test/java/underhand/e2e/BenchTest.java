@@ -39,7 +39,7 @@ class BenchTest extends InDemoBook {
         browser.find(By.cssSelector("input[type=file]")).sendKeys(file.toString());
         browser.await(By.tagName("h1"), "Two Faults"::equals);
         assertEquals(2, browser.shapesOnTheRoad().size());
-        browser.button("Mend it").click();
+        browser.find(By.cssSelector("[role=alert] button")).click();
         browser.find(By.xpath("//button[contains(.,'Line 2, column 9') and contains(.,'Did you mean Bm7')]"))
                 .click();
         press("Bm7");

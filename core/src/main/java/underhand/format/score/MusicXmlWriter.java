@@ -281,7 +281,7 @@ final class MusicXmlWriter {
 
     private void words(int place) {
         PlacedGrip placed = scored.part().arrangement().placements().get(place);
-        String lyric = placed.placed().placement().lyric().strip();
+        String lyric = placed.slot().placement().lyric().strip();
         if (placed.segment().part() == 0 && !lyric.isEmpty()) {
             xml.open("lyric", "number", 1)
                     .element("syllabic", "single")

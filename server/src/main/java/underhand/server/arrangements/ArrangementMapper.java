@@ -140,20 +140,20 @@ final class ArrangementMapper {
         String name = chord.map(ChordSymbol::glyphs).orElse(null);
         return new PlacementView(
                 placed.index(),
-                placed.placed().index(),
+                placed.slot().index(),
                 placed.segment().part(),
-                placed.placed().bar(),
+                placed.slot().bar(),
                 round(placed.segment().beat()),
                 round(placed.segment().beats()),
-                placed.placed().section(),
-                placed.segment().part() == 0 ? placed.placed().placement().lyric() : "",
+                placed.slot().section(),
+                placed.segment().part() == 0 ? placed.slot().placement().lyric() : "",
                 name,
                 placed.played().map(ChordSymbol::glyphs).orElse(null),
                 placed.degree().orElse(null),
                 new ReadingView(
                         placed.segment().reading().toString(),
                         name == null ? "" : name,
-                        placed.placed()
+                        placed.slot()
                                 .placement()
                                 .chord()
                                 .map(ChordSymbol::glyphs)

@@ -19,7 +19,7 @@ import underhand.format.ChartTextReader;
 import underhand.hand.Rung;
 import underhand.harmony.KeyFinder;
 import underhand.harmony.Reach;
-import underhand.harmony.Rules;
+import underhand.harmony.RuleCatalogue;
 import underhand.input.RangeException;
 import underhand.server.arrangements.ArrangementView.AlternativeView;
 import underhand.server.arrangements.ArrangementView.FaultView;
@@ -153,7 +153,7 @@ public class ArrangementService {
     /** What may stand in the place of a chord of the chart, and why the other rules propose nothing. */
     ReadingsView readings(Task task, int placement) {
         Sweep sweep = sweep(task);
-        Rules.Judgement judgement = sweep.judgement(placement)
+        RuleCatalogue.Judgement judgement = sweep.judgement(placement)
                 .orElseThrow(() -> InputException.field(
                         "placement", "There is no chord at placement " + placement + " of this chart."));
         return new ReadingsView(
@@ -195,7 +195,7 @@ public class ArrangementService {
                         .map(c -> new ReadingChoiceRequest(
                                 c.placement() + offset,
                                 c.reading().toString(),
-                                c.stand().name().toLowerCase(Locale.ROOT)))
+                                c.verdict().name().toLowerCase(Locale.ROOT)))
                         .toList(),
                 ArrangementMapper.view(chart, List.of(), step.arrangement(), 0));
     }

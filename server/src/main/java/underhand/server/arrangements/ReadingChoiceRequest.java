@@ -7,7 +7,7 @@ import underhand.chart.Chart;
 import underhand.harmony.ReadingId;
 import underhand.server.platform.InputException;
 import underhand.settings.ReadingChoice;
-import underhand.settings.ReadingChoice.Stand;
+import underhand.settings.ReadingChoice.Verdict;
 
 /**
  * What was said to a reading of a placement.
@@ -33,7 +33,7 @@ public record ReadingChoiceRequest(
         if (reading == null || reading.isBlank() || reading.length() > LONGEST_ID) {
             throw InputException.field("readings", "A choice names its reading, such as two-before-five.");
         }
-        Stand said = Arrays.stream(Stand.values())
+        Verdict said = Arrays.stream(Verdict.values())
                 .filter(s -> s.name().toLowerCase(Locale.ROOT).equals(stand))
                 .findFirst()
                 .orElseThrow(() -> InputException.field(

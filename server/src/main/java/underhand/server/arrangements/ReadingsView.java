@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import underhand.arrange.ReadingOffer;
 import underhand.harmony.Reach;
-import underhand.harmony.Rules;
+import underhand.harmony.RuleCatalogue;
 import underhand.server.shapes.GripView;
 
 /**
@@ -79,7 +79,7 @@ record ReadingsView(String function, ReachView reach, List<OfferView> readings, 
     /** A rule that proposes nothing here, or not all it could, and why. */
     record RefusalView(String rule, String name, String why, List<ClashView> clashing) {
 
-        static RefusalView of(Rules.Refusal refusal) {
+        static RefusalView of(RuleCatalogue.Refusal refusal) {
             return new RefusalView(
                     refusal.rule().id(),
                     refusal.rule().name(),

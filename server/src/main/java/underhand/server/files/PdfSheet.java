@@ -167,24 +167,24 @@ final class PdfSheet {
         int bars = 0;
         int bar = -1;
         for (PlacedGrip place : scored.part().arrangement().placements()) {
-            boolean newBar = place.placed().bar() != bar;
-            boolean newSection = newBar && place.placed().barInSection() == 1;
+            boolean newBar = place.slot().bar() != bar;
+            boolean newSection = newBar && place.slot().barInSection() == 1;
             if (newSection || newBar && bars == 4) {
                 line(line);
                 line.clear();
                 bars = 0;
             }
-            if (newSection && !place.placed().section().isBlank()) {
+            if (newSection && !place.slot().section().isBlank()) {
                 page.need(70);
-                page.text(page.bold, 12, 0, 16, place.placed().section());
+                page.text(page.bold, 12, 0, 16, place.slot().section());
                 page.down(24);
             }
             bars += newBar ? 1 : 0;
-            bar = place.placed().bar();
+            bar = place.slot().bar();
             line.add(new Cell(
                     (newBar ? "| " : "") + place.played().map(c -> c.glyphs()).orElse("N.C."),
                     place.grip().map(g -> g.grip().shape().toString()).orElse(""),
-                    place.segment().part() == 0 ? place.placed().placement().lyric() : ""));
+                    place.segment().part() == 0 ? place.slot().placement().lyric() : ""));
         }
         line(line);
     }

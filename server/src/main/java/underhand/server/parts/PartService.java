@@ -81,7 +81,7 @@ public class PartService {
         int part = choice.part() == null ? 0 : choice.part();
         return arranged.arrangement().placements().stream()
                 .filter(p ->
-                        p.placed().index() == choice.placement() && p.segment().part() == part)
+                        p.slot().index() == choice.placement() && p.segment().part() == part)
                 .findFirst();
     }
 
@@ -117,7 +117,7 @@ public class PartService {
                 .map(fill -> {
                     PlacedGrip placed = arranged.arrangement().placements().get(fill.place());
                     return new FillChoiceRequest(
-                            placed.placed().index(), placed.segment().part(), fill.id());
+                            placed.slot().index(), placed.segment().part(), fill.id());
                 })
                 .toList();
     }

@@ -11,7 +11,7 @@ import java.util.Map;
  * twice. The passages are strung together as they come; where one does not begin where the one before ended, going on costs
  * nothing. A way here on which the layers of each group agree costs what the same way through the whole lattice costs.
  */
-final class Skeleton implements Lattice {
+final class MergedLattice implements Lattice {
 
     /** A layer from which a passage goes on, and how many passages between the same groups cost the same. */
     private record Passage(int layer, int times) {}
@@ -33,7 +33,7 @@ final class Skeleton implements Lattice {
     private final double[][] nodeCosts;
 
     /** @param ties for each layer the first layer it is tied to, itself where it is the first */
-    Skeleton(Lattice whole, int[] ties) {
+    MergedLattice(Lattice whole, int[] ties) {
         this.whole = whole;
         this.firsts = Arrays.stream(ties).distinct().toArray();
         this.groupOf = Arrays.stream(ties)

@@ -7,7 +7,7 @@ package underhand.harmony;
  * @param bassElsewhere whether somebody else plays the bass
  * @param alone whether the guitar has to fill the sound by itself
  */
-public record Stance(
+public record Preferences(
         int rung, boolean bassElsewhere, boolean alone, SeventhDegree seventhDegree, MinorDominant minorDominant) {
 
     /** What stands on the seventh degree of a major key. */
@@ -25,19 +25,19 @@ public record Stance(
         NATURAL_NINE
     }
 
-    public static Stance ofRung(int rung) {
-        return new Stance(rung, false, true, SeventhDegree.BY_RUNG, MinorDominant.FLAT_NINE);
+    public static Preferences ofRung(int rung) {
+        return new Preferences(rung, false, true, SeventhDegree.BY_RUNG, MinorDominant.FLAT_NINE);
     }
 
-    public Stance withBass() {
-        return new Stance(rung, true, false, seventhDegree, minorDominant);
+    public Preferences withBass() {
+        return new Preferences(rung, true, false, seventhDegree, minorDominant);
     }
 
-    public Stance with(SeventhDegree other) {
-        return new Stance(rung, bassElsewhere, alone, other, minorDominant);
+    public Preferences with(SeventhDegree other) {
+        return new Preferences(rung, bassElsewhere, alone, other, minorDominant);
     }
 
-    public Stance with(MinorDominant other) {
-        return new Stance(rung, bassElsewhere, alone, seventhDegree, other);
+    public Preferences with(MinorDominant other) {
+        return new Preferences(rung, bassElsewhere, alone, seventhDegree, other);
     }
 }

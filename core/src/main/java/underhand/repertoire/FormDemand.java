@@ -14,30 +14,30 @@ import underhand.settings.Setting;
  *
  * @param demand tones that may and must sound
  */
-record Forms(ToneDemand demand, Predicate<Shape> shapes, Predicate<Grip> grips) {
+record FormDemand(ToneDemand demand, Predicate<Shape> shapes, Predicate<Grip> grips) {
 
     /** A barre over more strings than this is a full one. */
     private static final int LONGEST_FRAGMENT_BARRE = 3;
 
     private static final int PART_STRINGS = 3;
 
-    static Forms of(Form form, ChordSymbol chord, Setting setting, Fretboard board) {
+    static FormDemand of(Form form, ChordSymbol chord, Setting setting, Fretboard board) {
         ToneDemand whole = ToneDemand.of(chord, setting.bassElsewhere());
         return switch (form.kind()) {
-            case WHOLE -> new Forms(whole, shape -> true, grip -> true);
-            case PART -> new Forms(ToneDemand.of(chord.withoutBass(), true), Forms::isPart, grip -> true);
+            case WHOLE -> new FormDemand(whole, shape -> true, grip -> true);
+            case PART -> new FormDemand(ToneDemand.of(chord.withoutBass(), true), FormDemand::isPart, grip -> true);
             case TENTH ->
-                new Forms(ToneDemand.ofIntervals(chord, 1, 3), shape -> isTenth(shape, chord, board), g -> true);
+                new FormDemand(ToneDemand.ofIntervals(chord, 1, 3), shape -> isTenth(shape, chord, board), g -> true);
             case GUIDE_TONES ->
-                new Forms(ToneDemand.ofIntervals(chord, 3, 7), shape -> shape.sounding() == 2, grip -> true);
+                new FormDemand(ToneDemand.ofIntervals(chord, 3, 7), shape -> shape.sounding() == 2, grip -> true);
             case FRAGMENT ->
-                new Forms(
+                new FormDemand(
                         whole,
                         shape -> true,
                         grip -> grip.barres().stream().allMatch(h -> h.strings() <= LONGEST_FRAGMENT_BARRE));
-            case MOVABLE -> new Forms(whole, shape -> shape.openStrings() == 0, grip -> true);
-            case TOP -> new Forms(whole, shape -> isAt(shape, form.pitchClass(), board, true), grip -> true);
-            case INSIDE -> new Forms(whole, shape -> isAt(shape, form.pitchClass(), board, false), grip -> true);
+            case MOVABLE -> new FormDemand(whole, shape -> shape.openStrings() == 0, grip -> true);
+            case TOP -> new FormDemand(whole, shape -> isAt(shape, form.pitchClass(), board, true), grip -> true);
+            case INSIDE -> new FormDemand(whole, shape -> isAt(shape, form.pitchClass(), board, false), grip -> true);
         };
     }
 

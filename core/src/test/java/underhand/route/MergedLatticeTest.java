@@ -9,7 +9,7 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
-class SkeletonTest {
+class MergedLatticeTest {
 
     /** A song of few groups in any order: all passages between the same two groups cost the same, or each its own. */
     private record Repeating(int[] groups, double[][] nodes, double[][][][] edges, boolean alike) implements Lattice {
@@ -85,7 +85,7 @@ class SkeletonTest {
         for (int i = 0; i < 400; i++) {
             Repeating lattice = Repeating.random(random, 1 + random.nextInt(12), 1 + random.nextInt(4), i % 2 == 0);
             int[] ties = lattice.ties();
-            Skeleton skeleton = new Skeleton(lattice, ties);
+            MergedLattice skeleton = new MergedLattice(lattice, ties);
             shorter += skeleton.layers() < lattice.layers() ? 1 : 0;
             int[] firsts = Arrays.stream(ties).distinct().toArray();
             int[] chosen = new int[firsts.length];
@@ -110,7 +110,7 @@ class SkeletonTest {
         assertTrue(shorter > 150, "few of these lattices repeat a passage: " + shorter);
     }
 
-    private static double onSkeleton(Skeleton skeleton, int[] way, int[] ties, Repeating lattice) {
+    private static double onSkeleton(MergedLattice skeleton, int[] way, int[] ties, Repeating lattice) {
         int[] there = new int[skeleton.layers()];
         int[] spread = new int[skeleton.layers()];
         for (int layer = 0; layer < there.length; layer++) {

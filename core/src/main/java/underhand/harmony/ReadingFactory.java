@@ -6,9 +6,9 @@ import java.util.List;
 import underhand.chord.ChordSymbol;
 
 /** Puts readings together. */
-final class Readings {
+final class ReadingFactory {
 
-    private Readings() {}
+    private ReadingFactory() {}
 
     static Reading of(String rule, String reason, Reading.Step... steps) {
         return new Reading(ReadingId.parse(rule), List.of(steps), reason, false);

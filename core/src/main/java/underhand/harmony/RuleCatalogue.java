@@ -9,7 +9,7 @@ import underhand.chord.ChordSymbol;
 import underhand.pitch.Note;
 
 /** The catalogue of rules, and their judgement of a placement with the tune heard. */
-public final class Rules {
+public final class RuleCatalogue {
 
     /** All rules, simplifying ones first. */
     public static final List<Rule> ALL = Stream.of(SimplifyRules.ALL, ColourRules.ALL, TimeRules.ALL)
@@ -45,7 +45,7 @@ public final class Rules {
      */
     public record Refusal(Rule rule, String why, List<Reading> clashing) {}
 
-    private Rules() {}
+    private RuleCatalogue() {}
 
     /** @throws IllegalArgumentException when there is no such rule */
     public static Rule of(String id) {
@@ -55,11 +55,11 @@ public final class Rules {
                 .orElseThrow(() -> new IllegalArgumentException("there is no rule \"" + id + "\""));
     }
 
-    public static Judgement judge(Spot spot, Stance stance) {
+    public static Judgement judge(Spot spot, Preferences preferences) {
         List<Reading> readings = new ArrayList<>();
         List<Refusal> refusals = new ArrayList<>();
         for (Rule rule : ALL) {
-            Outcome outcome = judge(rule, spot, stance);
+            Outcome outcome = judge(rule, spot, preferences);
             readings.addAll(outcome.readings());
             if (!outcome.refusal().isEmpty()) {
                 refusals.add(new Refusal(rule, outcome.refusal(), outcome.clashing()));
@@ -69,8 +69,8 @@ public final class Rules {
     }
 
     /** One rule's outcome; what clashes with the tune is refused. */
-    static Outcome judge(Rule rule, Spot spot, Stance stance) {
-        Outcome outcome = rule.judge(spot, stance);
+    static Outcome judge(Rule rule, Spot spot, Preferences preferences) {
+        Outcome outcome = rule.judge(spot, preferences);
         List<Reading> fitting = new ArrayList<>();
         List<Reading> clashing = new ArrayList<>();
         String refusal = outcome.refusal();
