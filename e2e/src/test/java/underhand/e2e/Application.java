@@ -84,12 +84,22 @@ final class Application implements AutoCloseable {
         return command;
     }
 
+    /** One that was stopped, started anew where it was, for a short visit. */
+    Application startAgain() throws IOException, InterruptedException {
+        return start(port, log.getParent(), List.of(), false, BRIEFLY);
+    }
+
     private static Application start(Path data, List<String> before, boolean demo, List<String> flags)
             throws IOException, InterruptedException {
-        int port;
         try (ServerSocket socket = new ServerSocket(0)) {
-            port = socket.getLocalPort();
+            int port = socket.getLocalPort();
+            socket.close();
+            return start(port, data, before, demo, flags);
         }
+    }
+
+    private static Application start(int port, Path data, List<String> before, boolean demo, List<String> flags)
+            throws IOException, InterruptedException {
         Path log = data.resolve("application.log");
         Files.createDirectories(data);
         List<String> command = command(before, flags, port, data);

@@ -4,8 +4,11 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
@@ -171,12 +174,27 @@ class DecisionsTest extends InDemoBook {
     @Test
     void application_stopped_isSaidAndNothingIsLost() throws Exception {
         Path book = data.resolve("stopped");
-        try (Application other = Application.startBriefly(book, true)) {
-            browser.go(other.address() + "/songs/1");
+        Application stopped = Application.startBriefly(book, true);
+        try (stopped) {
+            browser.go(stopped.address() + "/songs/1");
             browser.find(By.cssSelector("[data-grip]"));
         }
         browser.labelled("Capo 5").click();
         browser.await(By.cssSelector("[data-testid=offline]"), t -> t.contains("does not answer"));
         browser.find(By.cssSelector("[data-grip]"));
+        try (Application again = stopped.startAgain()) {
+            browser.await(FACTS, t -> t.contains("capo 5"));
+            Api api = new Api(again);
+            browser.awaitTrue(() -> capoOf(api) == 5);
+        }
+    }
+
+    private static int capoOf(Api api) {
+        try {
+            Object decisions = api.get("/songs/1").object().get("decisions");
+            return ((Map<?, ?>) decisions).get("capo") instanceof Number capo ? capo.intValue() : -1;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 }
