@@ -13,7 +13,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
-import org.openqa.selenium.support.ui.Select;
 
 /** The demo book as its users work with it: songbook, bench, players, by mouse and by keyboard. */
 class BenchTest extends InDemoBook {
@@ -54,7 +53,7 @@ class BenchTest extends InDemoBook {
     void bench_otherPlayer_changesThePart() {
         openSong("Reflections at Seven");
         List<String> before = browser.shapesOnTheRoad();
-        choosePlayer("First-year hand");
+        browser.choose("Player", "First-year hand");
         browser.await(By.cssSelector("[role=group]"), t -> t.contains("first shapes"));
         browser.awaitTrue(() -> !before.equals(browser.shapesOnTheRoad()));
     }
@@ -127,20 +126,7 @@ class BenchTest extends InDemoBook {
         browser.button("Add the player").click();
         browser.find(By.cssSelector("input[value='Left bank']"));
         openSong("Towpath Morning");
-        choosePlayer("Left bank");
-    }
-
-    /** The list of players may be drawn anew while it is still being read. */
-    private void choosePlayer(String name) {
-        browser.awaitTrue(() -> {
-            Select players = new Select(browser.find(By.cssSelector("select")));
-            boolean known =
-                    players.getOptions().stream().anyMatch(o -> o.getText().equals(name));
-            if (known) {
-                players.selectByVisibleText(name);
-            }
-            return known;
-        });
+        browser.choose("Player", "Left bank");
     }
 
     /** axe-core's rules of WCAG 2.2 A and AA on every main view, in both themes. */

@@ -25,6 +25,7 @@ import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.logging.LogType;
 import org.openqa.selenium.logging.LoggingPreferences;
+import org.openqa.selenium.support.ui.Select;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** A headless Chromium that remembers which addresses were asked for. */
@@ -169,6 +170,19 @@ final class Browser implements AutoCloseable {
     }
 
     /** The shapes drawn on the hand road, from left to right. */
+    /** Chooses from a list by its label; the list may be drawn anew while it is still being read. */
+    void choose(String label, String option) {
+        awaitTrue(() -> {
+            WebElement said = find(By.xpath("//label[normalize-space()='" + label + "']"));
+            Select list = new Select(find(By.id(said.getDomAttribute("for"))));
+            boolean known = list.getOptions().stream().anyMatch(o -> o.getText().equals(option));
+            if (known) {
+                list.selectByVisibleText(option);
+            }
+            return known;
+        });
+    }
+
     List<String> shapesOnTheRoad() {
         find(By.cssSelector("[data-grip]"));
         return driver.findElements(By.cssSelector("[data-grip]")).stream()

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -169,6 +170,39 @@ class DecisionsTest extends InDemoBook {
         browser.await(By.tagName("h1"), "Songbook"::equals);
         openSong("Slow Water");
         browser.await(FACTS, t -> t.contains("capo 4"));
+    }
+
+    /** What the page shows is what the API gives for what the book keeps: nothing is worked out in between. */
+    @Test
+    void part_onThePage_isTheOneTheApiGives() throws Exception {
+        Path book = data.resolve("replayed");
+        try (Application other = Application.startBriefly(book, true)) {
+            Api api = new Api(other);
+            browser.go(other.address() + "/songs/1");
+            browser.find(By.cssSelector("[data-grip]"));
+            browser.choose("Guitar", "Engine-room electric");
+            browser.choose("Player", "Evening-class regular");
+            browser.await(FACTS, t -> t.contains("no capo"));
+            browser.awaitTrue(() -> browser.shapesOnTheRoad().equals(played(api)));
+        }
+    }
+
+    /** The first shapes of the stored song, as many as the page draws. */
+    @SuppressWarnings("unchecked")
+    private List<String> played(Api api) {
+        try {
+            Map<String, Object> song = api.get("/songs/1").object();
+            Map<String, Object> request = new HashMap<>((Map<String, Object>) song.get("decisions"));
+            request.put("chart", Map.of("source", song.get("source")));
+            List<Map<String, Object>> placements = (List<Map<String, Object>>)
+                    api.post("/arrangements/preview", request).object().get("placements");
+            return placements.stream()
+                    .limit(browser.shapesOnTheRoad().size())
+                    .map(p -> ((Map<String, Object>) p.get("grip")).get("shape").toString())
+                    .toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     @Test
