@@ -50,7 +50,7 @@ function Version({ title, decisions, sameText }: { title: string; decisions: Dec
     <Box>
       <Typography variant="h3">{title}</Typography>
       <Typography>Rung {decisions.rung}</Typography>
-      <Typography>{decisions.capo === null ? 'Capo at least effort' : `Capo ${decisions.capo}`}</Typography>
+      <Typography>{decisions.capo === null ? 'Capo where it is best' : `Capo ${decisions.capo}`}</Typography>
       <Typography>
         {decisions.tempo === null ? 'Tempo of the chart' : `${decisions.tempo} beats a minute`}
       </Typography>

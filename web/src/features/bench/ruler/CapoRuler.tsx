@@ -38,12 +38,12 @@ export const CapoRuler = memo(function CapoRuler({
           Capo ruler
         </Typography>
         <Typography variant="caption" color="text.secondary" data-testid="capo-words">
-          least effort {capo.leastEffort === 0 ? 'without a capo' : `at ${capo.leastEffort}`}:{' '}
+          best {capo.leastEffort === 0 ? 'without a capo' : `at ${capo.leastEffort}`}:{' '}
           {best?.reasons.slice(0, 3).join(', ')}
         </Typography>
         {decided && (
           <Button size="small" sx={{ minHeight: 0, py: 0 }} onClick={() => onCapo(null)}>
-            Follow the least effort
+            Follow the best
           </Button>
         )}
       </Box>

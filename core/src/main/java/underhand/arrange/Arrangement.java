@@ -23,7 +23,7 @@ import underhand.solve.TimedChange;
  * @param key sounding key
  * @param sections the chart's sections in order, each with its sounding key
  * @param capo fret the capo sits at
- * @param leastEffortCapo fret with the least effort, whatever was chosen; of those tried
+ * @param leastEffortCapo the lowest fret whose effort is as good as the least, whatever was chosen; of those tried
  * @param candidates every capo position tried, by fret
  * @param swept whether all capo positions were tried, not the one asked for alone
  * @param total effort of the part: grips, changes and capo

@@ -99,12 +99,16 @@ public final class Sweep {
                 .mapToObj(capo ->
                         work.doing(() -> CapoReasons.candidate(parts.get(capo).get())))
                 .toList();
-        int least = candidates.stream()
+        List<CapoCandidate> tried = candidates.stream()
                 .filter(c -> c.capo() <= ArrangementSettings.HIGHEST_CAPO)
-                .min(Comparator.comparingDouble(CapoCandidate::total))
+                .toList();
+        double least = tried.stream().mapToDouble(CapoCandidate::total).min().orElseThrow();
+        int best = tried.stream()
+                .filter(c -> c.total() <= least * (1 + parameters.get("capo.gain")))
+                .findFirst()
                 .orElseThrow()
                 .capo();
-        return new Ruler(candidates, least);
+        return new Ruler(candidates, best);
     }
 
     /** Placements of the song. */

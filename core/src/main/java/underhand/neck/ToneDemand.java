@@ -21,15 +21,16 @@ public record ToneDemand(int allowed, int required, int lowest, int root) {
     /**
      * The demand of a chord.
      *
-     * @param bassElsewhere whether somebody else plays the bass: root and slash bass may then be left to them
+     * @param rootElsewhere whether the root may be left to somebody else
+     * @param bassElsewhere whether a bass that is written may be left to somebody else
      */
-    public static ToneDemand of(ChordSymbol chord, boolean bassElsewhere) {
+    public static ToneDemand of(ChordSymbol chord, boolean rootElsewhere, boolean bassElsewhere) {
         int allowed = 0;
         int required = 0;
         for (ChordSymbol.Tone tone : chord.tones()) {
             int bit = 1 << tone.note().pitchClass();
             allowed |= bit;
-            if (isRequired(tone.interval(), chord.type(), bassElsewhere)) {
+            if (isRequired(tone.interval(), chord.type(), rootElsewhere)) {
                 required |= bit;
             }
         }
@@ -56,14 +57,14 @@ public record ToneDemand(int allowed, int required, int lowest, int root) {
         return new ToneDemand(required, required, -1, chord.root().pitchClass());
     }
 
-    private static boolean isRequired(Interval interval, ChordType type, boolean bassElsewhere) {
+    private static boolean isRequired(Interval interval, ChordType type, boolean rootElsewhere) {
         boolean altered = interval.offset() != 0;
         boolean highest = type.intervals().get(type.intervals().size() - 1).equals(interval);
         boolean power = !type.has(3) && !type.has(4) && !type.has(2) && !type.has(7);
         boolean triad = !type.has(6) && !type.has(7) && !type.has(9) && !type.has(11) && !type.has(13);
         return switch (interval.number()) {
-            case 1 -> !bassElsewhere;
-            case 5 -> altered || power || triad && !bassElsewhere;
+            case 1 -> !rootElsewhere;
+            case 5 -> altered || power || triad && !rootElsewhere;
             case 9, 11 -> altered || highest;
             default -> true;
         };

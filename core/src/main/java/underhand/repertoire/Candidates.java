@@ -28,4 +28,9 @@ public final class Candidates {
     public double effort(int grip) {
         return efforts[grip];
     }
+
+    @Override
+    public String toString() {
+        return grips.toString();
+    }
 }

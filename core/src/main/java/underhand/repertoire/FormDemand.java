@@ -7,7 +7,7 @@ import underhand.harmony.Form;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.neck.ToneDemand;
-import underhand.settings.Setting;
+import underhand.settings.Voicing;
 
 /**
  * What a form of a chord asks of its shapes and grips.
@@ -21,11 +21,12 @@ record FormDemand(ToneDemand demand, Predicate<Shape> shapes, Predicate<Grip> gr
 
     private static final int PART_STRINGS = 3;
 
-    static FormDemand of(Form form, ChordSymbol chord, Setting setting, Fretboard board) {
-        ToneDemand whole = ToneDemand.of(chord, setting.bassElsewhere());
+    static FormDemand of(Form form, ChordSymbol chord, Voicing voicing, Fretboard board) {
+        ToneDemand whole = ToneDemand.of(chord, voicing.rootElsewhere(), voicing.bassElsewhere());
         return switch (form.kind()) {
             case WHOLE -> new FormDemand(whole, shape -> true, grip -> true);
-            case PART -> new FormDemand(ToneDemand.of(chord.withoutBass(), true), FormDemand::isPart, grip -> true);
+            case PART ->
+                new FormDemand(ToneDemand.of(chord.withoutBass(), true, true), FormDemand::isPart, grip -> true);
             case TENTH ->
                 new FormDemand(ToneDemand.ofIntervals(chord, 1, 3), shape -> isTenth(shape, chord, board), g -> true);
             case GUIDE_TONES ->

@@ -21,6 +21,7 @@ import underhand.repertoire.GripPool.Candidate;
 import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
 import underhand.settings.Setting;
+import underhand.settings.Voicing;
 
 /**
  * All grips of a chord on a neck for a player, a rung and a setting, cheapest first.
@@ -35,6 +36,9 @@ public final class GripFinder {
 
     private static final int MOST_INNER_SILENT = 2;
 
+    /** Up to this rung a strum goes over all strings from the lowest that sounds (common practice). */
+    private static final int WHOLE_STRUMS = 2;
+
     /** Sums of the same costs in another order differ by less. */
     private static final double ROUNDING = 1e-6;
 
@@ -47,7 +51,7 @@ public final class GripFinder {
     private final Fretboard board;
     private final Rung rung;
     private final Player player;
-    private final Setting setting;
+    private final Voicing voicing;
     private final int highestFret;
     private final Parameters parameters;
     private final HouseRules houseRules;
@@ -55,6 +59,10 @@ public final class GripFinder {
     private final double strange;
     private final double otherFingers;
     private final double beyond;
+
+    /** Silent strings inside a shape that are looked at, as long as there is another one. */
+    private final int mostInnerSilent;
+
     private final HandEffort hand;
     private final SoundEffort sound;
     private final Repertoire repertoire;
@@ -62,7 +70,7 @@ public final class GripFinder {
     /** @param highestFret highest fret above the capo, on top of what the rung allows */
     public GripFinder(
             Fretboard board, Rung rung, Player player, Setting setting, int highestFret, Parameters parameters) {
-        this(board, rung, player, setting, highestFret, parameters, HouseRules.NONE, false);
+        this(board, rung, player, Voicing.of(setting), highestFret, parameters);
     }
 
     /** The same with the numbers that ship. */
@@ -70,11 +78,16 @@ public final class GripFinder {
         this(board, rung, player, setting, highestFret, Parameters.STANDARD);
     }
 
+    /** The same for a voicing that no setting has by itself. */
+    GripFinder(Fretboard board, Rung rung, Player player, Voicing voicing, int highestFret, Parameters parameters) {
+        this(board, rung, player, voicing, highestFret, parameters, HouseRules.NONE, false);
+    }
+
     private GripFinder(
             Fretboard board,
             Rung rung,
             Player player,
-            Setting setting,
+            Voicing voicing,
             int highestFret,
             Parameters parameters,
             HouseRules houseRules,
@@ -83,26 +96,27 @@ public final class GripFinder {
         this.board = board;
         this.rung = rung;
         this.player = player;
-        this.setting = setting;
+        this.voicing = voicing;
         this.highestFret = highestFret;
         this.houseRules = houseRules;
         this.newShape = parameters.get("habit.new." + rung.level());
         this.strange = parameters.get("habit.strange");
         this.otherFingers = parameters.get("habit.fingers." + rung.level());
         this.beyond = parameters.get("habit.beyond");
+        this.mostInnerSilent = picked || rung.level() > WHOLE_STRUMS ? MOST_INNER_SILENT : 0;
         this.hand = new HandEffort(board, player, parameters);
-        this.sound = new SoundEffort(board, setting, houseRules, picked, parameters);
+        this.sound = new SoundEffort(board, voicing, houseRules, picked, parameters);
         this.repertoire = Repertoire.of(rung);
     }
 
     /** The same search by other house rules. */
     GripFinder withHouseRules(HouseRules other) {
-        return new GripFinder(board, rung, player, setting, highestFret, parameters, other, false);
+        return new GripFinder(board, rung, player, voicing, highestFret, parameters, other, false);
     }
 
     /** The same search for a part that is picked string by string: the right hand leaves out what is silent. */
     GripFinder picked() {
-        return new GripFinder(board, rung, player, setting, highestFret, parameters, houseRules, true);
+        return new GripFinder(board, rung, player, voicing, highestFret, parameters, houseRules, true);
     }
 
     public Fretboard board() {
@@ -129,16 +143,40 @@ public final class GripFinder {
      * @param where which shapes are looked at
      */
     public GripPool pool(ChordSymbol chord, Form form, int occurrences, Predicate<Shape> where) {
-        FormDemand wanted = FormDemand.of(form, chord, setting, board);
+        FormDemand wanted = FormDemand.of(form, chord, voicing, board);
         Predicate<Shape> shapes = wanted.shapes().and(where);
-        SoundEffort.Roles roles = SoundEffort.Roles.of(chord);
+        SoundEffort.Roles roles = SoundEffort.Roles.of(chord, voicing);
         return new GripPool(
                 new GripPool.Source() {
+
+                    private int inner = -1;
+
                     @Override
                     public List<Candidate> candidates(Rung level, double above, double most) {
+                        return candidates(
+                                level, above, most, level.level() == Rung.HIGHEST ? inner() : mostInnerSilent);
+                    }
+
+                    /** Where no shape does without a silent string inside, those that have some are looked at. */
+                    private int inner() {
+                        if (inner < 0) {
+                            double all = Double.POSITIVE_INFINITY;
+                            boolean isThere = mostInnerSilent == MOST_INNER_SILENT
+                                    || !candidates(
+                                                    Rung.of(Rung.HIGHEST),
+                                                    Double.NEGATIVE_INFINITY,
+                                                    all,
+                                                    mostInnerSilent)
+                                            .isEmpty();
+                            inner = isThere ? mostInnerSilent : MOST_INNER_SILENT;
+                        }
+                        return inner;
+                    }
+
+                    private List<Candidate> candidates(Rung level, double above, double most, int inner) {
                         int highest = Math.min(highestFret, level.highestFret());
                         double reach = player.spreads().widestMm(1, 4);
-                        ShapeFinder finder = new ShapeFinder(board, highest, reach, MOST_INNER_SILENT);
+                        ShapeFinder finder = new ShapeFinder(board, highest, reach, inner);
                         List<Candidate> candidates = new ArrayList<>();
                         for (Shape shape : finder.find(wanted.demand(), bound(level, roles), most + ROUNDING)) {
                             if (shapes.test(shape)) {
@@ -172,7 +210,7 @@ public final class GripFinder {
 
     /** Every fingering of one shape, cheapest first, by the lowest rung from the player's own that can hold it. */
     public List<RatedGrip> fingerings(Shape shape, ChordSymbol chord, int occurrences) {
-        SoundEffort.Roles roles = SoundEffort.Roles.of(chord);
+        SoundEffort.Roles roles = SoundEffort.Roles.of(chord, voicing);
         for (int level = rung.level(); level <= Rung.HIGHEST; level++) {
             List<RatedGrip> found = new ArrayList<>();
             Rung at = Rung.of(level);

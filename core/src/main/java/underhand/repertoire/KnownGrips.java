@@ -38,7 +38,7 @@ public final class KnownGrips {
     public KnownGrips(FrettingHand hand, Parameters parameters) {
         this.board = hand.board();
         this.changes = new ChangeModel(board, hand.rung(), hand.player(), parameters);
-        this.voices = new VoiceLeading(board, hand.voicing(), hand.houseRules(), parameters);
+        this.voices = new VoiceLeading(board, hand.voicing().fullness(), hand.houseRules(), parameters);
         this.prices = new GripChanges(changes, new ChangeBound(board, parameters), voices, parameters);
         this.strummed = new GripFinder(
                         board, hand.rung(), hand.player(), hand.voicing(), GripFinder.HIGHEST_FRET, parameters)

@@ -8,9 +8,10 @@ import underhand.hand.Grip;
 import underhand.hand.Parameters;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
+import underhand.pitch.Interval;
 import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
-import underhand.settings.Setting;
+import underhand.settings.Voicing;
 
 /**
  * What a grip lacks as a sound: strings missing, silence inside, muddy lows, holes, doubled notes.
@@ -31,11 +32,17 @@ final class SoundEffort {
     /** Open strings sound even with a hand up to this fret above the capo. */
     private static final int EVEN_TO_FRET = 3;
 
+    /** A major second. */
+    private static final int WIDEST_SECOND = 2;
+
+    private static final int HALF_STEP = 1;
+    private static final int MINOR_NINTH = 13;
+    private static final Interval MINOR_THIRD = Interval.parse("m3");
+
     /** Root, fifth and root: a whole power chord (common practice). */
     private static final int FULL_POWER_CHORD = 3;
 
     private final Fretboard board;
-    private final boolean bassElsewhere;
     private final double full;
     private final double oneShort;
     private final double thin;
@@ -50,17 +57,20 @@ final class SoundEffort {
     private final double fifth;
     private final double doubling;
     private final double mud;
+    private final double second;
+    private final double low;
+    private final double clash;
 
     /** @param picked whether strings are picked one by one, so that silent ones are simply left out */
-    SoundEffort(Fretboard board, Setting setting, HouseRules houseRules, boolean picked, Parameters p) {
+    SoundEffort(Fretboard board, Voicing voicing, HouseRules houseRules, boolean picked, Parameters p) {
         this.board = board;
-        this.bassElsewhere = setting.bassElsewhere();
         full = Math.min(
-                p.get("sound.full." + setting.id()), picked ? p.get("sound.full.picked") : Double.POSITIVE_INFINITY);
+                p.get("sound.full." + voicing.fullness().id()),
+                picked ? p.get("sound.full.picked") : Double.POSITIVE_INFINITY);
         oneShort = p.get("sound.short");
         thin = p.get("sound.thin");
         top = p.get("sound.top");
-        inner = picked ? p.get("sound.skipped") : p.get("sound.inner");
+        inner = p.get(picked ? "sound.skipped" : "sound.inner");
         rings = picked ? 0 : p.get("sound.rings");
         unison = p.get("sound.unison");
         gap = p.get("sound.gap");
@@ -70,16 +80,31 @@ final class SoundEffort {
         fifth = p.get("sound.fifth");
         doubling = p.get("sound.doubling");
         mud = p.get("sound.mud");
+        second = p.get("sound.second");
+        low = p.get("sound.low");
+        clash = p.get("sound.clash");
     }
 
     /**
      * What of a chord the ear asks after: pitch classes, -1 where the chord has no such tone.
      *
+     * @param lowest what is lowest where nobody else plays it
+     * @param lowestElsewhere whether somebody does
+     * @param avoided a natural eleventh over a major third, which belongs to the scale but not to the chord
+     * @param minor whether it has a minor third
      * @param bare whether it has but two tones, a power chord: three strings are all of it
      */
-    record Roles(int lowest, int perfectFifth, int seventh, boolean bare) {
+    record Roles(
+            int root,
+            int lowest,
+            boolean lowestElsewhere,
+            int perfectFifth,
+            int seventh,
+            int avoided,
+            boolean minor,
+            boolean bare) {
 
-        static Roles of(ChordSymbol chord) {
+        static Roles of(ChordSymbol chord, Voicing voicing) {
             int fifth = -1;
             int seventh = -1;
             for (ChordSymbol.Tone tone : chord.tones()) {
@@ -88,9 +113,17 @@ final class SoundEffort {
                 seventh = tone.interval().number() == 7 ? tone.note().pitchClass() : seventh;
             }
             return new Roles(
+                    chord.root().pitchClass(),
                     chord.lowest().pitchClass(),
+                    voicing.lowestElsewhere(chord),
                     fifth,
                     seventh,
+                    chord.type().optional().stream()
+                            .filter(interval -> interval.number() == 11)
+                            .map(interval -> chord.root().plus(interval).pitchClass())
+                            .findFirst()
+                            .orElse(-1),
+                    chord.type().hasInterval(MINOR_THIRD),
                     chord.type().intervals().size() == 2);
         }
     }
@@ -138,7 +171,7 @@ final class SoundEffort {
             int unisons,
             int undamped,
             Roles roles) {
-        boolean rootIsLow = lowestMidi < 0 || bassElsewhere || lowestMidi % 12 == roles.lowest();
+        boolean rootIsLow = lowestMidi < 0 || roles.lowestElsewhere() || lowestMidi % 12 == roles.lowest();
         return thin(board.strings(), mostSounding, roles)
                 + inner * innerSilent
                 + Math.min(inner, roles.bare() ? 0 : top) * silentSince
@@ -173,8 +206,9 @@ final class SoundEffort {
     }
 
     private double bassOf(Shape shape, Roles roles) {
-        int low = shape.lowestSounding().orElseThrow();
-        return bassElsewhere || board.midi(low, shape.fret(low)) % 12 == roles.lowest() ? 0 : bass;
+        int string = shape.lowestSounding().orElseThrow();
+        boolean isRight = board.midi(string, shape.fret(string)) % 12 == roles.lowest();
+        return roles.lowestElsewhere() || isRight ? 0 : bass;
     }
 
     private double top(Shape shape, Roles roles) {
@@ -215,8 +249,43 @@ final class SoundEffort {
         return shape.highestSounding() - shape.lowestSounding().orElse(0) + 1 - sounding;
     }
 
-    private boolean rootIsLow(int[] voices, Roles roles) {
-        return bassElsewhere || voices[0] % 12 == roles.lowest();
+    /** @param voices ascending */
+    private double mud(int[] voices, Roles roles) {
+        double price = 0;
+        boolean close = voices.length > 1 && voices[1] - voices[0] < CLEAR_INTERVAL;
+        price += close ? mud * Math.max(0, CLEAR_FROM_MIDI - voices[0]) : 0;
+        for (int i = 1; i < voices.length && voices[i - 1] < CLEAR_FROM_MIDI; i++) {
+            int apart = voices[i] - voices[i - 1];
+            price += apart > 0 && apart <= WIDEST_SECOND ? second * (CLEAR_FROM_MIDI - voices[i - 1]) : 0;
+        }
+        boolean inTheWay = roles.lowestElsewhere() && voices.length > 0 && voices[0] % 12 != roles.lowest();
+        price += inTheWay ? low * Math.max(0, CLEAR_FROM_MIDI - voices[0]) : 0;
+        return price;
+    }
+
+    /** Half steps and minor ninths between two voices, but for those every player lets stand; and notes that are avoided. */
+    private static int clashes(int[] voices, Roles roles) {
+        int clashes = 0;
+        for (int voice : voices) {
+            clashes += voice % 12 == roles.avoided() ? 1 : 0;
+        }
+        for (int i = 0; i < voices.length; i++) {
+            for (int j = i + 1; j < voices.length; j++) {
+                int apart = voices[j] - voices[i];
+                if (apart == HALF_STEP || apart == MINOR_NINTH) {
+                    int above = Math.floorMod(voices[i] - roles.root(), 12);
+                    boolean seventhAtItsRoot = apart == HALF_STEP && above == 11;
+                    boolean ninthAtItsMinorThird = apart == HALF_STEP && above == 2 && roles.minor();
+                    boolean flatNineOverItsRoot = above == 0;
+                    clashes += seventhAtItsRoot || ninthAtItsMinorThird || flatNineOverItsRoot ? 0 : 1;
+                }
+            }
+        }
+        return clashes;
+    }
+
+    private static boolean rootIsLow(int[] voices, Roles roles) {
+        return roles.lowestElsewhere() || voices[0] % 12 == roles.lowest();
     }
 
     private void voicing(Effort.Builder effort, int[] voices, Roles roles) {
@@ -227,8 +296,8 @@ final class SoundEffort {
             effort.add(EffortTerm.UNISON, interval == 0 ? unison : 0);
             effort.add(EffortTerm.GAP, gap * Math.max(0, interval - WIDEST_GAP));
         }
-        boolean close = voices.length > 1 && voices[1] - voices[0] < CLEAR_INTERVAL;
-        effort.add(EffortTerm.MUD, close ? mud * Math.max(0, CLEAR_FROM_MIDI - voices[0]) : 0);
+        effort.add(EffortTerm.MUD, mud(voices, roles));
+        effort.add(EffortTerm.CLASH, clash * clashes(voices, roles));
         int fifths = 0;
         int sevenths = 0;
         for (int voice : voices) {

@@ -71,13 +71,9 @@ public record ArrangementSettings(
                 houseRules.get(HouseRule.MINOR_DOMINANT));
     }
 
-    /** The setting that says how full grips are: another one where a house rule wants whole chords or parts. */
-    Setting voicing() {
-        return switch (houseRules.get(HouseRule.FULLNESS)) {
-            case BY_SETTING -> setting;
-            case WHOLE -> Setting.ALONE;
-            case PARTS -> Setting.BASS;
-        };
+    /** What of each chord has to sound. */
+    public Voicing voicing() {
+        return Voicing.of(setting, houseRules.get(HouseRule.FULLNESS));
     }
 
     /** An adult hand alone on a steel-string guitar in standard tuning, everything else left open. */

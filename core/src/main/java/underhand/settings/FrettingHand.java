@@ -13,7 +13,7 @@ import underhand.neck.Tuning;
  * @param voicing how full its grips are to be
  */
 public record FrettingHand(
-        Rung rung, Player player, Guitar guitar, Tuning tuning, int capo, Setting voicing, HouseRules houseRules) {
+        Rung rung, Player player, Guitar guitar, Tuning tuning, int capo, Voicing voicing, HouseRules houseRules) {
 
     /** The hand settings ask for, with the capo at a fret. */
     public static FrettingHand of(ArrangementSettings settings, int capo) {

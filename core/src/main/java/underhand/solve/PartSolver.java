@@ -90,8 +90,11 @@ public final class PartSolver {
         this.beside = companion
                 .<SongLattice.GripSurcharge>map(c -> (at, grip) -> c.price(at, grip, known.board()))
                 .orElse(SongLattice.GripSurcharge.NOBODY);
-        this.capoPrice =
-                parameters.get("capo.fret") * capo + parameters.get("capo.high") * Math.max(0, capo - LOW_CAPO);
+        this.capoPrice = capo == 0
+                ? 0
+                : parameters.get("capo.on")
+                        + parameters.get("capo.fret") * capo
+                        + parameters.get("capo.high") * Math.max(0, capo - LOW_CAPO);
     }
 
     /** The part, without the prices of other grips. */

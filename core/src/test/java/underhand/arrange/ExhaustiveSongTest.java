@@ -66,7 +66,10 @@ class ExhaustiveSongTest {
     }
 
     private static double capoPrice(int capo, int chords) {
-        return chords * (P.get("capo.fret") * capo + P.get("capo.high") * Math.max(0, capo - 5));
+        return chords
+                * ((capo > 0 ? P.get("capo.on") : 0)
+                        + P.get("capo.fret") * capo
+                        + P.get("capo.high") * Math.max(0, capo - 5));
     }
 
     private double cheapest(List<List<RatedGrip>> layers, int capo, int layer, Grip before) {

@@ -41,8 +41,8 @@ class OpenChordsTest {
     private static Set<Shape> allShapes(ChordSymbol chord) {
         ShapeFinder finder =
                 new ShapeFinder(FingeredChords.BOARD, Guitar.ACOUSTIC.frets(), FingerSpreads.ADULT.widestMm(1, 4), 3);
-        Set<Shape> shapes = new HashSet<>(finder.find(ToneDemand.of(chord, false)));
-        shapes.addAll(finder.find(ToneDemand.of(chord, true)));
+        Set<Shape> shapes = new HashSet<>(finder.find(ToneDemand.of(chord, false, false)));
+        shapes.addAll(finder.find(ToneDemand.of(chord, true, true)));
         return shapes;
     }
 
@@ -59,8 +59,8 @@ class OpenChordsTest {
         for (var pitch : position.shape().pitches(FingeredChords.BOARD)) {
             sounding |= 1 << pitch.pitchClass();
         }
-        ToneDemand alone = ToneDemand.of(position.chord(), false);
-        ToneDemand withBass = ToneDemand.of(position.chord(), true);
+        ToneDemand alone = ToneDemand.of(position.chord(), false, false);
+        ToneDemand withBass = ToneDemand.of(position.chord(), true, true);
         int lowest = position.shape().pitches(FingeredChords.BOARD).get(0).pitchClass();
         int bass = alone.lowest() < 0 ? 0 : 1 << alone.lowest();
         boolean otherBass = alone.lowest() >= 0 && lowest != alone.lowest();

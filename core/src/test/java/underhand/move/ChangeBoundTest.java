@@ -29,7 +29,7 @@ class ChangeBoundTest {
 
     private static List<Grip> grips(Fretboard board, String chord, int oneOf) {
         FingeringSearch fingers = new FingeringSearch(board, Rung.of(5), THUMB);
-        ToneDemand tones = ToneDemand.of(ChordSymbol.parse(chord), false);
+        ToneDemand tones = ToneDemand.of(ChordSymbol.parse(chord), false, false);
         List<Grip> grips = new ArrayList<>();
         int number = 0;
         for (Shape shape : new ShapeFinder(board, 12, THUMB.spreads().widestMm(1, 4), 2).find(tones)) {

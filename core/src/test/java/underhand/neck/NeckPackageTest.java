@@ -113,8 +113,10 @@ class NeckPackageTest {
         Fretboard board = new Fretboard(new Guitar(Guitar.Kind.ACOUSTIC, 648, 36, 52, 6), tuning, 0);
         List<String> chords = List.of("C", "Am7", "G7", "Dm/F", "Bdim", "Esus4", "F#m7b5", "A5", "Caug", "D6");
         for (int i = 0; i < 40; i++) {
-            ToneDemand demand =
-                    ToneDemand.of(ChordSymbol.parse(chords.get(random.nextInt(chords.size()))), random.nextBoolean());
+            ToneDemand demand = ToneDemand.of(
+                    ChordSymbol.parse(chords.get(random.nextInt(chords.size()))),
+                    random.nextBoolean(),
+                    random.nextBoolean());
             double reach = 60 + random.nextInt(80);
             int inner = random.nextInt(3);
             Set<Shape> found = new HashSet<>(new ShapeFinder(board, 6, reach, inner).find(demand));

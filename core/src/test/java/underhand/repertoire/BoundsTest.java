@@ -22,6 +22,7 @@ import underhand.neck.Tuning;
 import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
 import underhand.settings.Setting;
+import underhand.settings.Voicing;
 
 /** What the search is told of a shape before it is fingered is never more than its cheapest grip costs. */
 class BoundsTest {
@@ -38,14 +39,14 @@ class BoundsTest {
         Fretboard board = new Fretboard(Guitar.ACOUSTIC, Tuning.STANDARD, capo);
         Player player = new Player(FingerSpreads.ADULT, thumb, 1);
         HandEffort hand = new HandEffort(board, player, P);
-        SoundEffort sound =
-                new SoundEffort(board, Setting.ALONE, HouseRules.NONE.with(HouseRule.RING, ring), picked, P);
+        SoundEffort sound = new SoundEffort(
+                board, Voicing.of(Setting.ALONE), HouseRules.NONE.with(HouseRule.RING, ring), picked, P);
         FingeringSearch fingers = new FingeringSearch(board, Rung.of(5), player);
         ChordSymbol chord = ChordSymbol.parse(name);
-        SoundEffort.Roles roles = SoundEffort.Roles.of(chord);
+        SoundEffort.Roles roles = SoundEffort.Roles.of(chord, Voicing.of(Setting.ALONE));
         int seen = 0;
-        for (Shape shape :
-                new ShapeFinder(board, 12, FingerSpreads.ADULT.widestMm(1, 4), 2).find(ToneDemand.of(chord, false))) {
+        for (Shape shape : new ShapeFinder(board, 12, FingerSpreads.ADULT.widestMm(1, 4), 2)
+                .find(ToneDemand.of(chord, false, false))) {
             Effort.Builder ofShape = new Effort.Builder();
             sound.ofShape(ofShape, shape, roles);
             for (Grip grip : fingers.fingerings(shape)) {

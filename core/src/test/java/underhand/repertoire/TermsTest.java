@@ -27,6 +27,7 @@ import underhand.neck.Shape;
 import underhand.neck.Tuning;
 import underhand.settings.HouseRules;
 import underhand.settings.Setting;
+import underhand.settings.Voicing;
 
 /** Every term moves the choice the right way: the same pair of grips, the term's number turned up, the other one wins. */
 class TermsTest {
@@ -42,9 +43,9 @@ class TermsTest {
                         .filter(g -> parts.length == 1 || g.fingers().equals(parts[1]))
                         .findFirst()
                         .orElseThrow(() -> new AssertionError("no fingering " + grip));
-        SoundEffort sound = new SoundEffort(BOARD, Setting.ALONE, HouseRules.NONE, false, parameters);
+        SoundEffort sound = new SoundEffort(BOARD, Voicing.of(Setting.ALONE), HouseRules.NONE, false, parameters);
         Effort.Builder effort = new Effort.Builder().addAll(new HandEffort(BOARD, THUMB, parameters).of(one));
-        sound.ofShape(effort, one.shape(), SoundEffort.Roles.of(ChordSymbol.parse(chord)));
+        sound.ofShape(effort, one.shape(), SoundEffort.Roles.of(ChordSymbol.parse(chord), Voicing.of(Setting.ALONE)));
         sound.ofHand(effort, one);
         return effort.build();
     }

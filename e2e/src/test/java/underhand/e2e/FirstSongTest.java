@@ -37,7 +37,7 @@ class FirstSongTest {
             browser.button("Put it on the bench").click();
 
             String words = browser.await(By.cssSelector("[data-testid=capo-words]"), t -> t.contains("no barres"));
-            assertTrue(words.startsWith("least effort at "), words);
+            assertTrue(words.startsWith("best at "), words);
             browser.await(By.tagName("h1"), "Under the Weir"::equals);
             browser.find(By.xpath("//*[contains(text(),\"'Hm' is no chord name here. Did you mean Bm?\")]"));
             List<String> least = browser.shapesOnTheRoad();

@@ -110,7 +110,7 @@ class RepaintTest {
             turns.add(new Turn("Tempo", Integer.toString(120 + 10 * round + rung)));
             turns.add(new Turn("Capo", "4"));
             turns.add(new Turn("Capo", "2"));
-            turns.add(new Turn("Follow the least effort", ""));
+            turns.add(new Turn("Follow the best", ""));
         }
         return turns;
     }

@@ -69,7 +69,7 @@ public record ArrangementView(
     public record BudgetView(List<String> cut, double bound) {}
 
     /**
-     * @param leastEffort fret with the least effort of those tried, whatever was chosen
+     * @param leastEffort the fret that is best of those tried, whatever was chosen: the lowest whose effort is within 3% of the least
      * @param swept whether all frets were tried; else the chosen one stands alone among the candidates
      */
     public record CapoView(int chosen, int leastEffort, boolean swept, List<CandidateView> candidates) {}
