@@ -29,7 +29,7 @@ import underhand.solve.TimedChange;
  * <p>Every rung tries its arrangements from the plainest to the richest, table below. Of all choices that go up, no rung
  * asking less of a beginner or holding at a lower tempo than the one below, the one is taken on which the fewest rungs add
  * nothing; of equal ones the plainest. Rung 1 leaves out what first shapes have
- * not; where a chord still needs more, any simplifying rule may help.
+ * not, unless the chord is easier as it stands; where a chord still needs more, any simplifying rule may help.
  */
 public final class Ladder {
 
@@ -74,7 +74,10 @@ public final class Ladder {
     };
 
     private static final List<List<Plan>> PLANS = List.of(
-            List.of(Plan.of("drop-extension:triad", "drop-extension:m", "drop-extension:dim", "drop-bass")),
+            List.of(
+                    Plan.of("drop-extension:triad", "drop-extension:m", "drop-extension:dim", "drop-bass"),
+                    // Some sevenths are easier than their triads: E7, A7, B7.
+                    Plan.of("drop-bass")),
             List.of(
                     Plan.of("drop-extension:7", "drop-extension:m7", "drop-extension:maj7"),
                     Plan.of(),
