@@ -9,7 +9,7 @@ const FLOORS = ['theme', 'api', 'shared', 'features', 'app'];
 const LENT = { sound: ['bench', 'sheet'], patterns: ['bench'] };
 
 /** The rooms of the bench, lowest first; the view on top is in none of them. */
-const BENCH = ['work', 'lane', 'ruler', 'road', 'dials', 'why'];
+const BENCH = ['state', 'lane', 'ruler', 'road', 'dials', 'why'];
 
 const FEATURES = ['bench', 'book', 'patterns', 'players', 'rungs', 'sheet', 'songbook', 'sound', 'versions'];
 

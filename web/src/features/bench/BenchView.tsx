@@ -26,8 +26,8 @@ import { CapoRuler } from './ruler/CapoRuler';
 import { useBenchKeys } from './useBenchKeys';
 import { useHeard } from './useHeard';
 import { WhyPanel } from './why/WhyPanel';
-import { BenchWork, useWork, type Work } from './work/BenchWork';
-import { useBench } from './work/useBench';
+import { BenchWork, useWork, type Work } from './state/BenchWork';
+import { useBench } from './state/useBench';
 
 export function BenchView() {
   const id = Number(useParams().id);

@@ -1,7 +1,7 @@
 import { useKey } from '../../shared/useKey';
 import { cheaper, dearer, type Step } from './why/otherGrips';
 import { useAlternatives } from './why/useAlternatives';
-import { usePlacement, useWork } from './work/BenchWork';
+import { usePlacement, useWork } from './state/BenchWork';
 
 /** The keys of the bench, for a hand that holds a guitar. */
 export function useBenchKeys({

@@ -5,7 +5,7 @@ import { sectionLoop, type Loop } from '../../shared/loop';
 import { useSettled } from '../../shared/useSettled';
 import { usePlayback } from '../sound/usePlayback';
 import { usePractised } from '../sound/usePractised';
-import type { Work } from './work/BenchWork';
+import type { Work } from './state/BenchWork';
 
 const PART_AFTER_MS = 600;
 

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import { memo } from 'react';
 
-import type { BenchDispatch } from '../work/useBench';
+import type { BenchDispatch } from '../state/useBench';
 
 /** What can be opened from the head of the bench, and the way back. */
 export const BenchTools = memo(function BenchTools({

@@ -7,7 +7,7 @@ import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, type KeyOption, type Range } from '../../../api/client';
-import { useWork } from '../work/BenchWork';
+import { useWork } from '../state/BenchWork';
 import { Problem } from '../../../shared/Problem';
 import { moveWords } from '../../../shared/words';
 

@@ -5,7 +5,7 @@ import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import { api, type Arrangement, type Decisions, type PatternFit } from '../../../api/client';
 import { NO_DECISIONS } from '../../../api/decisions';
-import { BenchWork } from '../work/BenchWork';
+import { BenchWork } from '../state/BenchWork';
 import { RightHandDialog } from './RightHandDialog';
 
 const arrangement = { metre: '4/4', placements: [{ section: 'Verse' }] } as unknown as Arrangement;

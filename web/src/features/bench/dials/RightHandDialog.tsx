@@ -2,7 +2,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useState } from 'react';
 import type { Arrangement } from '../../../api/client';
-import { useArranged, usePlacement, useWork } from '../work/BenchWork';
+import { useArranged, usePlacement, useWork } from '../state/BenchWork';
 import { PatternDialog } from '../../patterns/PatternDialog';
 
 /** What the right hands play: the first guitar's and, where there is one, the second's. */

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { api } from '../../../api/client';
-import { useWork } from '../work/BenchWork';
+import { useWork } from '../state/BenchWork';
 import { Problem } from '../../../shared/Problem';
 
 /** Varies what the song repeats, or leaves it plain again. */

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Arrangement } from '../../../api/client';
-import { useArranged, useWork } from '../work/BenchWork';
+import { useArranged, useWork } from '../state/BenchWork';
 import { MONO } from '../../../theme/theme';
 import { timeWords } from '../../../shared/words';
 

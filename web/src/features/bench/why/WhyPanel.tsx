@@ -16,7 +16,7 @@ import { useAlternatives } from './useAlternatives';
 import { useFills } from './useFills';
 import { useReadings } from './useReadings';
 import { useWhyActions } from './useWhyActions';
-import { useArranged, usePlacement, useWork } from '../work/BenchWork';
+import { useArranged, usePlacement, useWork } from '../state/BenchWork';
 import { SongSummary } from './SongSummary';
 import { Taste } from './Taste';
 import { actWords, timeWords } from '../../../shared/words';

@@ -1,5 +1,5 @@
 import type { Placement, Readings } from '../../../api/client';
-import { useArranged, useWork } from '../work/BenchWork';
+import { useArranged, useWork } from '../state/BenchWork';
 import { decide, reach, type Scope, type Stand } from './readings';
 
 /** What the panel may do to a placement. */
