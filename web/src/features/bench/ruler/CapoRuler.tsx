@@ -18,7 +18,7 @@ export const CapoRuler = memo(function CapoRuler({
 }: {
   neck: Neck;
   capo: Arrangement['capo'];
-  /** Whether the player chose the fret, rather than the least effort. */
+  /** Whether the player chose the fret, rather than the best. */
   decided: boolean;
   onCapo: (fret: number | null) => void;
 }) {
@@ -193,7 +193,7 @@ function SlotButton({
       component="button"
       type="button"
       aria-pressed={chosen}
-      aria-label={`Capo ${column.capo}${least ? ', least effort' : ''}: ${words}`}
+      aria-label={`Capo ${column.capo}${least ? ', best' : ''}: ${words}`}
       title={words}
       onClick={onClick}
       sx={{
