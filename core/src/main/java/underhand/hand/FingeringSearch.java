@@ -10,7 +10,8 @@ import underhand.neck.Shape;
  *
  * <p>The fretted places are cut into holds (one finger each, a barre where neighbours on one fret are pressed
  * together), ordered by fret and then from the low string to the high; fingers then rise along that order. So a higher
- * finger is never on a lower fret, and on one fret fingers rise from low string to high. A barre passes over strings
+ * finger is never on a lower fret, and on one fret fingers rise from low string to high, but for the lowest of them, which
+ * may take the highest string past an open one. A barre passes over strings
  * stopped higher up and over silent ones (which then need another finger, or the picking hand, to keep them silent),
  * never over an open one. The thumb, where the player uses it, may stop the lowest
  * string within a fret of the index finger. A shape of s strings has at most 2^s ways to cut and C(4,k) to number k
@@ -108,12 +109,48 @@ public final class FingeringSearch {
                     finger += Integer.numberOfTrailingZeros(set >> finger) + 1;
                     holds.add(place.by(finger));
                 }
-                holds.addAll(given);
-                if (given.isEmpty() || thumbIsNearIndex(holds)) {
-                    found.add(new Grip(shape, holds, board));
-                }
+                add(shape, holds, given, found);
+                addTurned(shape, holds, given, found);
             }
         }
+    }
+
+    private void add(Shape shape, List<Hold> holds, List<Hold> given, List<Grip> found) {
+        List<Hold> all = new ArrayList<>(holds);
+        all.addAll(given);
+        if (given.isEmpty() || thumbIsNearIndex(all)) {
+            found.add(new Grip(shape, all, board));
+        }
+    }
+
+    /** The same with the lowest finger of a fret on its highest string: 320002 as {@code 32---1}. */
+    private void addTurned(Shape shape, List<Hold> holds, List<Hold> given, List<Grip> found) {
+        for (int from = 0; from < holds.size(); ) {
+            int fret = holds.get(from).fret();
+            int last = from;
+            while (last + 1 < holds.size() && holds.get(last + 1).fret() == fret) {
+                last++;
+            }
+            if (last > from && isApart(shape, holds.get(last - 1), holds.get(last))) {
+                List<Hold> turned = new ArrayList<>(holds);
+                turned.set(from, holds.get(last).by(holds.get(from).finger()));
+                for (int at = from; at < last; at++) {
+                    turned.set(at + 1, holds.get(at).by(holds.get(at + 1).finger()));
+                }
+                add(shape, turned, given, found);
+            }
+            from = last + 1;
+        }
+    }
+
+    /** Whether an open string lies between two holds, so that the finger on the higher may be the lower one. */
+    private static boolean isApart(Shape shape, Hold low, Hold high) {
+        for (int string = low.highString() + 1; string < high.lowString() && !high.isBarre(); string++) {
+            if (shape.fret(string) == 0) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static boolean thumbIsNearIndex(List<Hold> holds) {

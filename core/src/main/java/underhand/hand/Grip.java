@@ -106,7 +106,7 @@ public final class Grip {
         return lowest + shape.stoppedFrets() - (THUMB - 1);
     }
 
-    /** The fret above the capo at which the index finger rests in this grip; it may be below 1 in a relaxed hand. */
+    /** The fret above the capo at which the index finger rests in this grip. */
     public int handFret() {
         return handFret;
     }
@@ -142,6 +142,17 @@ public final class Grip {
     /** Silent strings between sounding ones. */
     public long silentInside() {
         return insideSilent(false);
+    }
+
+    /** Silent strings that a barre passes over: it would sound them, so that it must be held hollow there. */
+    int silentUnderBarres() {
+        int count = 0;
+        for (Hold hold : holds) {
+            for (int string = hold.lowString(); string <= hold.highString(); string++) {
+                count += shape.isSilent(string) ? 1 : 0;
+            }
+        }
+        return count;
     }
 
     private long insideSilent(boolean undampedOnly) {

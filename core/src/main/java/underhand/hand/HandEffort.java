@@ -52,6 +52,8 @@ public final class HandEffort {
     private final double crowding;
     private final double tipMm;
     private final double damping;
+    private final double hollow;
+    private final double turned;
     private final double skip;
     private final double sight;
 
@@ -83,6 +85,8 @@ public final class HandEffort {
         crowding = parameters.get("crowding");
         tipMm = parameters.get("tip.mm");
         damping = parameters.get("damping");
+        hollow = parameters.get("barre.hollow");
+        turned = parameters.get("posture.turned");
         skip = parameters.get("skip");
         sight = parameters.get("sight");
         lowestBarre = table((fret, strings) -> barreAtLeast(fret, strings, true));
@@ -122,8 +126,9 @@ public final class HandEffort {
         effort.add(EffortTerm.POSTURE, tilt(grip.shape().strings(), holds));
         Posture.Rest rest = Posture.of(holds, stretched, drawnIn);
         effort.add(EffortTerm.POSTURE, rest.cost() + awayFromHome(grip.shape(), rest));
+        effort.add(EffortTerm.POSTURE, turned * turnedFrets(holds));
         effort.add(EffortTerm.CROWDING, crowding(holds));
-        effort.add(EffortTerm.DAMPING, damping * grip.silentInside());
+        effort.add(EffortTerm.DAMPING, damping * grip.silentInside() + hollow * grip.silentUnderBarres());
         effort.add(EffortTerm.SKIPS, skip * skippedStrings(holds));
         if (!holds.isEmpty()) {
             effort.add(EffortTerm.SIGHT, sight(grip.handFret()));
@@ -247,6 +252,17 @@ public final class HandEffort {
             cost += hold.finger() == 3 ? ringHigh * high : hold.finger() == 4 ? littleLow * (1 - high) : 0;
         }
         return cost;
+    }
+
+    /** Frets on which the lowest finger takes the highest string. */
+    private static int turnedFrets(List<Hold> holds) {
+        int frets = 0;
+        for (int i = 1; i < holds.size(); i++) {
+            Hold before = holds.get(i - 1);
+            boolean isSame = before.fret() == holds.get(i).fret();
+            frets += isSame && before.lowString() > holds.get(i).highString() ? 1 : 0;
+        }
+        return frets;
     }
 
     /** Open strings are played with the index finger over the first fret, where the hand knows its way. */

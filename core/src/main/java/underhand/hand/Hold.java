@@ -24,6 +24,11 @@ public record Hold(int finger, int fret, int lowString, int highString) {
         return highString - lowString + 1;
     }
 
+    /** The same place under another finger. */
+    Hold by(int other) {
+        return new Hold(other, fret, lowString, highString);
+    }
+
     /** The number players write, {@code T} for the thumb. */
     public String label() {
         return finger == Grip.THUMB ? "T" : Integer.toString(finger);

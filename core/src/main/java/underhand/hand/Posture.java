@@ -14,6 +14,9 @@ final class Posture {
     /** Hand over the first fret, for a grip without fingers. */
     private static final Rest OPEN = new Rest(1, 0);
 
+    /** No hand rests behind the nut. */
+    private static final int LOWEST = 1;
+
     /** How much more a stretched finger counts than one drawn in, for finding the hand's place (fitted: 1.9). */
     private static final double STRETCHED_TO_DRAWN_IN = 2;
 
@@ -29,7 +32,7 @@ final class Posture {
         Rest best = null;
         for (Hold hold : holds) {
             if (hold.finger() != Grip.THUMB) {
-                int hand = hold.fret() - (hold.finger() - 1);
+                int hand = Math.max(LOWEST, hold.fret() - (hold.finger() - 1));
                 double cost = cost(holds, hand, stretched, drawnIn);
                 if (best == null
                         || cost < best.cost() - 1e-12

@@ -3,11 +3,13 @@ package underhand.repertoire;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Effort;
 import underhand.hand.EffortTerm;
 import underhand.hand.FingeringSearch;
+import underhand.hand.FingersReader;
 import underhand.hand.Grip;
 import underhand.hand.HandEffort;
 import underhand.hand.Parameters;
@@ -223,6 +225,22 @@ public final class GripFinder {
         return List.of();
     }
 
+    /**
+     * One shape with the player's own fingers, by the lowest rung from the player's own that can hold it.
+     *
+     * @param fingers a sign a string, as {@link FingersReader} reads them
+     * @return empty when the hand does not reach so far
+     */
+    public Optional<RatedGrip> fingered(Shape shape, String fingers, ChordSymbol chord, int occurrences) {
+        ByHand own = byHand(FingersReader.read(shape, fingers, board));
+        if (!own.effort().isPossible()) {
+            return Optional.empty();
+        }
+        Rung level = Rung.of(Math.max(rung.level(), Beginner.needed(own.grip())));
+        Candidate candidate = atAGlance(shape, level, SoundEffort.Roles.of(chord, voicing), occurrences);
+        return Optional.of(rated(candidate, own, 0, level, SoundEffort.Roles.of(chord, voicing), occurrences));
+    }
+
     /** What a shape costs at least while it is put together. */
     private ShapeFinder.Bound bound(Rung level, SoundEffort.Roles roles) {
         double whatever = ofLevel(level) - hand.savedAtMost();
@@ -270,12 +288,11 @@ public final class GripFinder {
             int occurrences,
             Predicate<Grip> wanted,
             List<RatedGrip> found) {
-        record ByHand(Grip grip, Effort effort) {}
         List<ByHand> possible = new ArrayList<>();
         for (Grip grip : new FingeringSearch(board, level, player).fingerings(candidate.shape())) {
-            Effort byHand = hand.of(grip);
-            if (byHand.isPossible() && wanted.test(grip)) {
-                possible.add(new ByHand(grip, byHand));
+            ByHand one = byHand(grip);
+            if (one.effort().isPossible() && wanted.test(grip)) {
+                possible.add(one);
             }
         }
         List<ByHand> asRuled = possible.stream()
@@ -285,16 +302,37 @@ public final class GripFinder {
         if (possible.isEmpty()) {
             return;
         }
-        possible.sort(Comparator.comparingDouble(g -> g.effort().total()));
-        possible = possible.subList(0, Math.min(MOST_FINGERINGS, possible.size()));
-        double easiest = possible.get(0).effort().total();
-        for (ByHand one : possible) {
-            Effort.Builder effort = ofShape(candidate.shape(), candidate.isNew(), level, roles, occurrences)
-                    .addAll(one.effort());
-            sound.ofHand(effort, one.grip());
-            double unusual = Math.min(1, (one.effort().total() - easiest) / CLEARLY_HARDER);
-            effort.add(EffortTerm.OTHER_FINGERS, otherFingers * unusual);
-            found.add(new RatedGrip(one.grip(), effort.build(), level.level(), candidate.isNew()));
+        possible.sort(Comparator.comparing(ByHand::isTaught)
+                .reversed()
+                .thenComparingDouble(g -> g.effort().total()));
+        ByHand usual = possible.get(0);
+        for (ByHand one : possible.subList(0, Math.min(MOST_FINGERINGS, possible.size()))) {
+            found.add(rated(candidate, one, ofOtherFingers(one, usual), level, roles, occurrences));
         }
+    }
+
+    private RatedGrip rated(
+            Candidate candidate, ByHand one, double habit, Rung level, SoundEffort.Roles roles, int occurrences) {
+        Effort.Builder effort = ofShape(candidate.shape(), candidate.isNew(), level, roles, occurrences)
+                .addAll(one.effort());
+        sound.ofHand(effort, one.grip());
+        effort.add(EffortTerm.OTHER_FINGERS, habit);
+        return new RatedGrip(one.grip(), effort.build(), level.level(), candidate.isNew());
+    }
+
+    private ByHand byHand(Grip grip) {
+        return new ByHand(grip, hand.of(grip), Repertoire.isTaught(grip));
+    }
+
+    /** A way to finger a shape. */
+    private record ByHand(Grip grip, Effort effort, boolean isTaught) {}
+
+    /** Fingers nobody is taught are no easier than those everybody is; untaught shapes are learnt with the easiest. */
+    private double ofOtherFingers(ByHand one, ByHand usual) {
+        double harder = one.effort().total() - usual.effort().total();
+        if (usual.isTaught()) {
+            return one.isTaught() ? 0 : otherFingers + Math.max(0, -harder);
+        }
+        return otherFingers * Math.min(1, harder / CLEARLY_HARDER);
     }
 }

@@ -1,53 +1,83 @@
 package underhand.repertoire;
 
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import underhand.hand.Grip;
 import underhand.hand.Rung;
 import underhand.neck.Shape;
 import underhand.table.Table;
 
-/** The shapes a player already has: those taught up to a rung, {@code first-shapes.csv}. */
+/** The shapes a player already has, those taught up to a rung, and the fingers they are taught with: {@code taught-shapes.csv}. */
 final class Repertoire {
 
-    private final Set<Shape> open = new HashSet<>();
-    private final Set<Shape> movable = new HashSet<>();
+    /** Where on the neck a shape is taught. */
+    private enum Kind {
+        OPEN,
+        MOVABLE;
 
-    private record Row(int rung, String kind, List<Shape> shapes) {}
+        Shape key(Shape shape) {
+            return this == OPEN ? shape : shape.atFirstFret();
+        }
 
-    private static final List<Row> ROWS = Table.read(
-            Repertoire.class,
-            "first-shapes.csv",
-            3,
-            row -> new Row(
-                    row.number(0),
-                    row.cell(1),
-                    row.words(2).stream().map(Shape::parse).toList()));
+        boolean canBe(Shape shape) {
+            return this == OPEN || shape.openStrings() == 0;
+        }
+    }
+
+    private record Row(int rung, Kind kind, Shape shape, Set<String> fingers) {}
+
+    private static final List<Row> ROWS = Table.read(Repertoire.class, "taught-shapes.csv", 4, row -> {
+        Kind kind = Kind.valueOf(row.cell(1).toUpperCase(Locale.ROOT));
+        return new Row(row.number(0), kind, kind.key(Shape.parse(row.cell(2))), Set.copyOf(row.words(3)));
+    });
 
     private static final List<Repertoire> BY_RUNG =
-            Rung.all().stream().map(rung -> taughtUpTo(rung.level())).toList();
+            Rung.all().stream().map(rung -> new Repertoire(rung.level())).toList();
 
-    private Repertoire() {}
+    /** Ways to finger the shapes of all rungs. */
+    private static final Map<Kind, Map<Shape, Set<String>>> FINGERS = new HashMap<>();
+
+    static {
+        for (Row row : ROWS) {
+            FINGERS.computeIfAbsent(row.kind(), k -> new HashMap<>()).put(row.shape(), row.fingers());
+        }
+    }
+
+    private final Map<Kind, Set<Shape>> taught = new HashMap<>();
+
+    private Repertoire(int level) {
+        for (Kind kind : Kind.values()) {
+            Set<Shape> shapes = new HashSet<>();
+            ROWS.stream()
+                    .filter(row -> row.kind() == kind && row.rung() <= level)
+                    .forEach(row -> shapes.add(row.shape()));
+            taught.put(kind, shapes);
+        }
+    }
 
     static Repertoire of(Rung rung) {
         return BY_RUNG.get(rung.level() - 1);
     }
 
-    private static Repertoire taughtUpTo(int level) {
-        Repertoire repertoire = new Repertoire();
-        for (Row row : ROWS) {
-            if (row.rung() <= level) {
-                switch (row.kind()) {
-                    case "open" -> repertoire.open.addAll(row.shapes());
-                    case "movable" -> row.shapes().forEach(s -> repertoire.movable.add(s.atFirstFret()));
-                    default -> throw new IllegalStateException("first-shapes.csv: no kind \"" + row.kind() + "\"");
-                }
-            }
-        }
-        return repertoire;
+    boolean has(Shape shape) {
+        return taught.entrySet().stream()
+                .anyMatch(e -> e.getKey().canBe(shape)
+                        && e.getValue().contains(e.getKey().key(shape)));
     }
 
-    boolean has(Shape shape) {
-        return open.contains(shape) || shape.openStrings() == 0 && movable.contains(shape.atFirstFret());
+    /** Whether these are fingers the shape is taught with, on any rung. */
+    static boolean isTaught(Grip grip) {
+        Shape shape = grip.shape();
+        for (Kind kind : Kind.values()) {
+            Set<String> fingers = kind.canBe(shape) ? FINGERS.get(kind).get(kind.key(shape)) : null;
+            if (fingers != null && fingers.contains(grip.fingers())) {
+                return true;
+            }
+        }
+        return false;
     }
 }

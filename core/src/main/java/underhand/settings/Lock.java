@@ -1,6 +1,10 @@
 package underhand.settings;
 
 import java.util.Objects;
+import java.util.Optional;
+import underhand.hand.FingersReader;
+import underhand.hand.Grip;
+import underhand.input.FormatException;
 import underhand.input.RangeException;
 import underhand.neck.Shape;
 
@@ -16,20 +20,26 @@ public record Lock(int placement, int part, Kept kept) {
     /** What a placement keeps. Two are equal that allow the same. */
     public sealed interface Kept {
 
-        /** Whether a shape is one of those allowed. */
-        boolean holds(Shape shape);
+        /** Whether a grip is one of those allowed. */
+        boolean holds(Grip grip);
     }
 
-    /** @param shape the only one allowed, its frets counted from the capo */
-    public record OneShape(Shape shape) implements Kept {
+    /**
+     * @param shape the only one allowed, its frets counted from the capo
+     * @param fingers the player's own, a sign a string; empty leaves them to the planner
+     */
+    public record OneShape(Shape shape, Optional<String> fingers) implements Kept {
 
+        /** @throws FormatException when the fingers do not fit the shape */
         public OneShape {
             Objects.requireNonNull(shape, "shape");
+            fingers.ifPresent(f -> FingersReader.check(shape, f));
         }
 
         @Override
-        public boolean holds(Shape other) {
-            return shape.equals(other);
+        public boolean holds(Grip grip) {
+            return shape.equals(grip.shape())
+                    && fingers.map(f -> f.equals(grip.fingers())).orElse(true);
         }
     }
 
@@ -46,6 +56,11 @@ public record Lock(int placement, int part, Kept kept) {
         }
 
         @Override
+        public boolean holds(Grip grip) {
+            return holds(grip.shape());
+        }
+
+        /** Whether all fingers of a shape press there. */
         public boolean holds(Shape shape) {
             for (int string = 0; string < shape.strings(); string++) {
                 if (shape.isFretted(string) && (shape.fret(string) < lowestFret || shape.fret(string) > highestFret)) {
@@ -63,15 +78,20 @@ public record Lock(int placement, int part, Kept kept) {
     }
 
     public static Lock onShape(int placement, Shape shape) {
-        return new Lock(placement, 0, new OneShape(shape));
+        return new Lock(placement, 0, new OneShape(shape, Optional.empty()));
+    }
+
+    /** @throws FormatException when the fingers do not fit the shape */
+    public static Lock onShape(int placement, Shape shape, String fingers) {
+        return new Lock(placement, 0, new OneShape(shape, Optional.of(fingers)));
     }
 
     public static Lock onRegion(int placement, int lowestFret, int highestFret) {
         return new Lock(placement, 0, new Region(lowestFret, highestFret));
     }
 
-    /** Whether a shape keeps it. */
-    public boolean holds(Shape shape) {
-        return kept.holds(shape);
+    /** Whether a grip keeps it. */
+    public boolean holds(Grip grip) {
+        return kept.holds(grip);
     }
 }

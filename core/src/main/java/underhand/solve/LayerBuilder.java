@@ -2,6 +2,7 @@ package underhand.solve;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -9,8 +10,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import underhand.chart.Chart;
-import underhand.chord.ChordSymbol;
 import underhand.harmony.Reading;
 import underhand.neck.Shape;
 import underhand.repertoire.Candidates;
@@ -227,7 +228,10 @@ final class LayerBuilder {
             return new LockedGrips(all, 0);
         }
         List<RatedGrip> joined = new ArrayList<>(kept.grips());
-        all.grips().stream().filter(g -> !lock.holds(g.grip().shape())).forEach(joined::add);
+        Stream.concat(otherFingers(wanted, lock).stream(), all.grips().stream())
+                .filter(g -> !lock.holds(g.grip()))
+                .filter(new HashSet<>()::add)
+                .forEach(joined::add);
         double leftOutFrom = Math.min(kept.leftOutFrom(), all.leftOutFrom() + Layer.LOCK);
         return new LockedGrips(
                 new GripPool.Cheapest(joined, leftOutFrom), kept.grips().size());
@@ -235,15 +239,31 @@ final class LayerBuilder {
 
     /** The grips of a chord that keep a lock. */
     private GripPool.Cheapest kept(WantedChord wanted, Lock lock) {
-        ChordSymbol chord = wanted.chord();
         GripFinder finder = known.finder(wanted.picked());
-        if (lock.kept() instanceof Lock.OneShape one) {
-            List<RatedGrip> fingerings =
-                    fits(one.shape()) ? finder.fingerings(one.shape(), chord, song.occurrences(chord)) : List.of();
-            return new GripPool.Cheapest(fingerings, Double.POSITIVE_INFINITY);
+        int occurrences = song.occurrences(wanted.chord());
+        if (lock.kept() instanceof Lock.Region region) {
+            GripPool within = finder.pool(wanted.chord(), wanted.form(), occurrences, region::holds);
+            return inAllFingerings ? within.cheapestInAllFingerings(mostGrips) : within.cheapest(mostGrips);
         }
-        GripPool within = finder.pool(chord, wanted.form(), song.occurrences(chord), lock::holds);
-        return inAllFingerings ? within.cheapestInAllFingerings(mostGrips) : within.cheapest(mostGrips);
+        Lock.OneShape one = (Lock.OneShape) lock.kept();
+        List<RatedGrip> fingered = one.fingers().isEmpty() || !fits(one.shape())
+                ? fingerings(wanted, one.shape())
+                : finder.fingered(one.shape(), one.fingers().get(), wanted.chord(), occurrences).stream()
+                        .toList();
+        return new GripPool.Cheapest(fingered, Double.POSITIVE_INFINITY);
+    }
+
+    /** The fingerings of a locked shape that are not the player's own. */
+    private List<RatedGrip> otherFingers(WantedChord wanted, Lock lock) {
+        boolean isFingered =
+                lock.kept() instanceof Lock.OneShape one && one.fingers().isPresent();
+        return isFingered ? fingerings(wanted, ((Lock.OneShape) lock.kept()).shape()) : List.of();
+    }
+
+    private List<RatedGrip> fingerings(WantedChord wanted, Shape shape) {
+        return fits(shape)
+                ? known.finder(wanted.picked()).fingerings(shape, wanted.chord(), song.occurrences(wanted.chord()))
+                : List.of();
     }
 
     private boolean fits(Shape shape) {

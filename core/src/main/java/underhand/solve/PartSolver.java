@@ -1,6 +1,7 @@
 package underhand.solve;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -100,7 +101,7 @@ public final class PartSolver {
     /** The part, without the prices of other grips. */
     public SolvedPart sketch() {
         LayerBuilder builder = builder(song);
-        return part(builder, solution(builder), (layer, segment, chosen) -> List.of());
+        return part(builder, solution(builder), (layer, segment, chosen) -> Others.NONE);
     }
 
     /** The part, with the price of every other grip. */
@@ -113,8 +114,7 @@ public final class PartSolver {
         return part(
                 builder,
                 solution,
-                (layer, segment, chosen) ->
-                        alternatives(all.get(layer), segment, chosen, route.prices()[layer], surcharge));
+                (layer, segment, chosen) -> others(all.get(layer), segment, chosen, route.prices()[layer], surcharge));
     }
 
     /**
@@ -135,9 +135,13 @@ public final class PartSolver {
         }
     }
 
-    /** The other grips of a layer. */
-    private interface Others {
-        List<Alternative> of(int layer, Segment segment, RatedGrip chosen);
+    /** What else could be played in a layer: the same shape with other fingers, and other shapes. */
+    private record Others(List<Alternative> fingerings, List<Alternative> shapes) {
+        static final Others NONE = new Others(List.of(), List.of());
+    }
+
+    private interface OthersOf {
+        Others of(int layer, Segment segment, RatedGrip chosen);
     }
 
     /** What the whole part costs with each of some readings of a placement, as a sketch finds it; infinite where none can. */
@@ -224,7 +228,7 @@ public final class PartSolver {
         return chords;
     }
 
-    private SolvedPart part(LayerBuilder builder, Solution solution, Others others) {
+    private SolvedPart part(LayerBuilder builder, Solution solution, OthersOf others) {
         List<PlacedGrip> placed = new ArrayList<>();
         int layer = 0;
         for (Chart.Slot at : song.placements()) {
@@ -251,13 +255,14 @@ public final class PartSolver {
     }
 
     /** Adds the grip chosen in a layer, unless it is held on from the layer before. */
-    private void place(Solution solution, int layer, Others others, List<PlacedGrip> placed) {
+    private void place(Solution solution, int layer, OthersOf others, List<PlacedGrip> placed) {
         Layer at = solution.layers().get(layer);
         int node = solution.nodes()[layer];
         Block block = at.block(node);
         if (block.held()) {
             return;
         }
+        Others other = others.of(layer, block.segment(), at.grip(node));
         placed.add(new PlacedGrip(
                 placed.size(),
                 at.slot(),
@@ -268,7 +273,8 @@ public final class PartSolver {
                 Optional.of(degree(at.slot(), block.segment().sounding())),
                 Optional.of(at.grip(node)),
                 block.locked() > 0,
-                others.of(layer, block.segment(), at.grip(node))));
+                other.fingerings(),
+                other.shapes()));
     }
 
     /** A placement without a chord, or whose chord no hand can play. */
@@ -286,6 +292,7 @@ public final class PartSolver {
                 chord.map(c -> degree(at, c)),
                 Optional.empty(),
                 false,
+                List.of(),
                 List.of());
     }
 
@@ -301,20 +308,33 @@ public final class PartSolver {
         return song.harmony().spot(at.index()).map(Spot::key).orElse(song.key());
     }
 
-    /** The cheapest fingering of every other shape of a chord in a layer, by what the cheapest route through it adds. */
-    private static List<Alternative> alternatives(
-            Layer layer, Segment segment, RatedGrip chosen, double[] prices, double surcharge) {
-        Map<Shape, Alternative> best = new LinkedHashMap<>();
+    /** Other fingers, and the cheapest fingering of every other shape, by what the cheapest route through them adds. */
+    private static Others others(Layer layer, Segment segment, RatedGrip chosen, double[] prices, double surcharge) {
+        Map<Grip, Alternative> fingerings = new LinkedHashMap<>();
+        Map<Shape, Alternative> shapes = new LinkedHashMap<>();
         for (int node = 0; node < layer.nodes(); node++) {
             Block block = layer.block(node);
             RatedGrip grip = layer.grip(node);
             if (block.segment().reading().equals(segment.reading())
-                    && !grip.grip().shape().equals(chosen.grip().shape())) {
+                    && !grip.grip().equals(chosen.grip())) {
                 double price = prices[node] - block.lockPrice(layer.inBlock(node)) + surcharge;
-                best.merge(grip.grip().shape(), new Alternative(grip, price), (a, b) -> b.price() < a.price() ? b : a);
+                Alternative other = new Alternative(grip, price);
+                if (grip.grip().shape().equals(chosen.grip().shape())) {
+                    keepCheaper(fingerings, grip.grip(), other);
+                } else {
+                    keepCheaper(shapes, grip.grip().shape(), other);
+                }
             }
         }
-        return best.values().stream()
+        return new Others(byPrice(fingerings.values()), byPrice(shapes.values()));
+    }
+
+    private static <K> void keepCheaper(Map<K, Alternative> best, K key, Alternative other) {
+        best.merge(key, other, (a, b) -> b.price() < a.price() ? b : a);
+    }
+
+    private static List<Alternative> byPrice(Collection<Alternative> all) {
+        return all.stream()
                 .sorted(Comparator.comparingDouble(Alternative::price))
                 .toList();
     }

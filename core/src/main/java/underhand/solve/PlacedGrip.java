@@ -18,6 +18,7 @@ import underhand.repertoire.RatedGrip;
  * @param played the chord as its shape is called above the capo
  * @param degree Roman numeral in the key of its section or song
  * @param grip empty where nothing is played, or where no hand can play the chord in this tuning
+ * @param fingerings other fingers for the same shape, the cheapest first
  * @param alternatives other shapes, each in its best fingering, the cheapest first
  */
 public record PlacedGrip(
@@ -30,6 +31,7 @@ public record PlacedGrip(
         Optional<String> degree,
         Optional<RatedGrip> grip,
         boolean locked,
+        List<Alternative> fingerings,
         List<Alternative> alternatives) {
 
     /**

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import underhand.arrange.RedPen.Where;
 import underhand.chord.ChordSymbol;
@@ -29,7 +30,7 @@ final class Judge {
     private static final int MUD_BELOW = 52;
 
     private final Arranger arranger;
-    private final Map<String, Arrangement> known = new HashMap<>();
+    private final Map<String, Arrangement> known = new ConcurrentHashMap<>();
 
     Judge(Parameters parameters) {
         this.arranger = new Arranger(parameters);
@@ -93,16 +94,18 @@ final class Judge {
                 .orElseThrow();
     }
 
+    /** What is now played where a grip was struck. */
+    PlacedGrip now(RedPen.Strike strike) {
+        return placed(at(strike.where(), strike.capo()), strike.placement());
+    }
+
     Map<String, Tally> tallies(Predicate<Where> which) {
         Map<String, Tally> tallies = new TreeMap<>();
         for (RedPen.Strike strike : RedPen.strikes()) {
             if (!which.test(strike.where())) {
                 continue;
             }
-            Shape now = placed(at(strike.where(), strike.capo()), strike.placement())
-                    .grip()
-                    .map(g -> g.grip().shape())
-                    .orElse(null);
+            Shape now = now(strike).grip().map(g -> g.grip().shape()).orElse(null);
             for (String cause : List.of(strike.cause(), "all")) {
                 Tally tally = tallies.computeIfAbsent(cause, c -> new Tally());
                 tally.all++;
@@ -137,7 +140,7 @@ final class Judge {
             if (strike.where().isForJudging()) {
                 continue;
             }
-            PlacedGrip now = placed(at(strike.where(), strike.capo()), strike.placement());
+            PlacedGrip now = now(strike);
             Shape shape = now.grip().orElseThrow().grip().shape();
             if (strike.struck().equals(shape)
                     || !strike.accepted().isEmpty() && !strike.accepted().contains(shape)) {

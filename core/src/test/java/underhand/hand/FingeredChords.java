@@ -16,7 +16,7 @@ import underhand.neck.Shape;
 import underhand.neck.Tuning;
 
 /** The fingered guitar positions of the open data set, and how far our fingerings agree with them. */
-final class FingeredChords {
+public final class FingeredChords {
 
     static final List<Position> ALL = load();
 
@@ -35,7 +35,7 @@ final class FingeredChords {
             "mmaj9", "m(maj9)",
             "mmaj11", "m(maj11)");
 
-    record Position(String key, String suffix, Shape shape, String fingers) {
+    public record Position(String key, String suffix, Shape shape, String fingers) {
         ChordSymbol chord() {
             return ChordSymbol.parse(key + SUFFIXES.getOrDefault(suffix, suffix));
         }
@@ -51,12 +51,12 @@ final class FingeredChords {
      * @param unreached positions whose fingers are not among ours
      * @param all positions looked at
      */
-    record Agreement(int first, int second, int unreached, int all) {
-        double firstShare() {
+    public record Agreement(int first, int second, int unreached, int all) {
+        public double firstShare() {
             return (double) first / all;
         }
 
-        double amongTwoShare() {
+        public double amongTwoShare() {
             return (double) (first + second) / all;
         }
     }
@@ -88,7 +88,7 @@ final class FingeredChords {
                         .toList();
     }
 
-    static Agreement agreement(Parameters parameters, Predicate<Position> which) {
+    public static Agreement agreement(Parameters parameters, Predicate<Position> which) {
         int[] counts = new int[4];
         ALL.stream().filter(Position::isFingered).filter(which).forEach(position -> {
             int rank = ranked(position.shape(), parameters).indexOf(position.fingers());

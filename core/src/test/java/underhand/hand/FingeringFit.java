@@ -25,10 +25,10 @@ public final class FingeringFit {
             "tilt.ringHigh",
             "tilt.littleLow",
             "crowding",
-            "spread",
             "finger.2",
             "finger.3",
             "finger.4",
+            "barre.hollow",
             "skip");
 
     private static final List<String> FITTED_KEYS = List.of("C", "D", "E", "F#", "Ab", "Bb");

@@ -36,7 +36,7 @@ public final class Textbook {
         }
     }
 
-    static List<Entry> firstOrTied(Parameters parameters) {
+    public static List<Entry> firstOrTied(Parameters parameters) {
         return ALL.stream().filter(e -> isFirstOrTied(e, parameters)).toList();
     }
 

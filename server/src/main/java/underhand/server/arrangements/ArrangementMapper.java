@@ -164,7 +164,8 @@ final class ArrangementMapper {
                         .orElse(null),
                 placed.grip().map(g -> grip(g, chord.orElseThrow())).orElse(null),
                 placed.locked(),
-                alternatives(placed));
+                others(placed, placed.fingerings()),
+                others(placed, placed.alternatives()));
     }
 
     private GripView grip(RatedGrip grip, ChordSymbol chord) {
@@ -172,8 +173,8 @@ final class ArrangementMapper {
                 .computeIfAbsent(chord, c -> GripView.of(grip, c, arrangement.board()));
     }
 
-    private List<AlternativeView> alternatives(PlacedGrip placed) {
-        return placed.alternatives().stream()
+    private List<AlternativeView> others(PlacedGrip placed, List<PlacedGrip.Alternative> others) {
+        return others.stream()
                 .limit(alternatives)
                 .map(a -> new AlternativeView(
                         grip(a.grip(), placed.segment().chord().orElseThrow()), round(a.price())))
@@ -182,8 +183,8 @@ final class ArrangementMapper {
 
     /** Every other grip of one place of an arrangement. */
     static List<AlternativeView> alternatives(Arrangement arrangement, int index) {
-        return new ArrangementMapper(arrangement, Integer.MAX_VALUE)
-                .alternatives(arrangement.placements().get(index));
+        PlacedGrip placed = arrangement.placements().get(index);
+        return new ArrangementMapper(arrangement, Integer.MAX_VALUE).others(placed, placed.alternatives());
     }
 
     private static ChangeView change(TimedChange timed, int tempo) {

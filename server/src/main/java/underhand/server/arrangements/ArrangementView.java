@@ -91,6 +91,8 @@ public record ArrangementView(
      * @param part which chord of the placement's reading this is, from 0
      * @param chord sounding chord; null where nothing is played
      * @param played the chord as its shape is called above the capo
+     * @param fingerings other fingers for the same shape, the cheapest first
+     * @param alternatives other shapes, each in its best fingering
      */
     public record PlacementView(
             int index,
@@ -108,6 +110,7 @@ public record ArrangementView(
             @Schema(nullable = true) FunctionView function,
             @Schema(nullable = true) GripView grip,
             boolean locked,
+            List<AlternativeView> fingerings,
             List<AlternativeView> alternatives) {}
 
     /**

@@ -13,6 +13,7 @@ import underhand.settings.Lock;
  * @param placement counted from 0 in the chart
  * @param part which of the placement's chords, where its reading has several; 0 when missing
  * @param frets the shape, counted from the capo
+ * @param fingers the player's own for these frets; the planner's when missing
  * @param lowestFret lowest fret a finger may press
  * @param highestFret highest fret a finger may press
  */
@@ -22,6 +23,9 @@ public record LockRequest(
 
         @Schema(type = "string", example = "x32010", nullable = true)
         JsonNode frets,
+
+        @Schema(type = "string", example = "-32-1-", nullable = true)
+        JsonNode fingers,
 
         @Schema(nullable = true) Integer lowestFret,
         @Schema(nullable = true) Integer highestFret) {
@@ -38,12 +42,19 @@ public record LockRequest(
         }
         int at = part == null ? 0 : part;
         if (lowestFret != null || highestFret != null) {
-            if (lowestFret == null || highestFret == null || frets != null && !frets.isNull()) {
+            if (lowestFret == null || highestFret == null || isGiven(frets) || isGiven(fingers)) {
                 throw InputException.field(
                         "locks", "A lock has either frets, or both lowestFret and highestFret of a region.");
             }
             return new Lock(placement, at, new Lock.Region(lowestFret, highestFret));
         }
-        return new Lock(placement, at, new Lock.OneShape(ShapeInput.read("locks.frets", frets)));
+        return new Lock(
+                placement,
+                at,
+                new Lock.OneShape(ShapeInput.read("locks.frets", frets), ShapeInput.fingers("locks.fingers", fingers)));
+    }
+
+    private static boolean isGiven(JsonNode node) {
+        return node != null && !node.isNull();
     }
 }

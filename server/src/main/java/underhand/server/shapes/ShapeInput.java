@@ -1,12 +1,13 @@
 package underhand.server.shapes;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.util.Optional;
 import underhand.neck.Guitar;
 import underhand.neck.Shape;
 import underhand.neck.Tuning;
 import underhand.server.platform.InputException;
 
-/** Reads a shape as it is sent: as text, {@code x32010}, or as an array with null for silence. */
+/** Reads shapes and fingers as they are sent: as text, {@code x32010}, {@code -32-1-}, or as arrays with null for none. */
 public final class ShapeInput {
 
     private ShapeInput() {}
@@ -40,5 +41,34 @@ public final class ShapeInput {
             frets[string] = fret.isNull() ? Shape.SILENT : fret.asInt();
         }
         return Shape.of(frets);
+    }
+
+    /**
+     * Fingers from the lowest string, as {@link underhand.hand.FingersReader} reads them; empty when none are sent.
+     *
+     * @param field name of the field, for the error
+     */
+    public static Optional<String> fingers(String field, JsonNode node) {
+        if (node == null || node.isNull()) {
+            return Optional.empty();
+        }
+        if (node.isTextual()) {
+            return Optional.of(node.asText().trim());
+        }
+        if (!node.isArray()) {
+            throw InputException.field(
+                    field, field + " is neither text such as \"-32-1-\" nor an array such as [null,\"3\",\"2\"].");
+        }
+        StringBuilder text = new StringBuilder();
+        for (JsonNode finger : node) {
+            if (!finger.isNull() && finger.asText().length() != 1) {
+                throw InputException.field(
+                        field,
+                        field + "[" + text.length() + "] is " + finger
+                                + "; a finger is \"1\" to \"4\", \"T\" or null.");
+            }
+            text.append(finger.isNull() ? "-" : finger.asText());
+        }
+        return Optional.of(text.toString());
     }
 }

@@ -45,6 +45,7 @@ record StoredDecisions(
             Integer placement,
             @Schema(nullable = true) Integer part,
             @Schema(nullable = true) JsonNode frets,
+            @Schema(nullable = true) JsonNode fingers,
             @Schema(nullable = true) Integer lowestFret,
             @Schema(nullable = true) Integer highestFret) {}
 
@@ -80,7 +81,10 @@ record StoredDecisions(
                 said.capo(),
                 said.tempo(),
                 said.transpose(),
-                each(said.locks(), l -> new Lock(l.placement(), l.part(), l.frets(), l.lowestFret(), l.highestFret())),
+                each(
+                        said.locks(),
+                        l -> new Lock(
+                                l.placement(), l.part(), l.frets(), l.fingers(), l.lowestFret(), l.highestFret())),
                 each(said.readings(), r -> new Reading(r.placement(), r.reading(), r.stand())),
                 each(said.patterns(), StoredDecisions::pattern),
                 each(said.fills(), f -> new Fill(f.placement(), f.part(), f.fill())),
@@ -104,7 +108,10 @@ record StoredDecisions(
                 capo,
                 tempo,
                 transpose,
-                each(locks, l -> new LockRequest(l.placement(), l.part(), l.frets(), l.lowestFret(), l.highestFret())),
+                each(
+                        locks,
+                        l -> new LockRequest(
+                                l.placement(), l.part(), l.frets(), l.fingers(), l.lowestFret(), l.highestFret())),
                 each(readings, r -> new ReadingChoiceRequest(r.placement(), r.reading(), r.stand())),
                 each(patterns, StoredDecisions::choice),
                 each(fills, f -> new FillChoiceRequest(f.placement(), f.part(), f.fill())),
