@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import underhand.hand.Parameters;
 import underhand.harmony.HarmonyReader;
+import underhand.harmony.SongStyle;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.pitch.Key;
@@ -17,11 +18,13 @@ import underhand.solve.TimedChange;
 /**
  * A chart with the decisions taken on it and the part that follows from them.
  *
- * @param settings what was asked; the capo may be open in them
+ * @param settings what was asked, its patterns as they are played; the capo may be open in them
  * @param board the neck above the capo
  * @param parameters the numbers it was worked out with
  * @param key sounding key
  * @param sections the chart's sections in order, each with its sounding key
+ * @param style what kind of music the chart is
+ * @param rightHand what the right hand plays in each section
  * @param capo fret the capo sits at
  * @param leastEffortCapo the lowest fret whose effort is as good as the least, whatever was chosen; of those tried
  * @param candidates every capo position tried, by fret
@@ -37,6 +40,8 @@ public record Arrangement(
         Key key,
         List<HarmonyReader.SectionKey> sections,
         int tempo,
+        SongStyle style,
+        List<PatternChoice> rightHand,
         int capo,
         int leastEffortCapo,
         List<CapoCandidate> candidates,
@@ -50,6 +55,7 @@ public record Arrangement(
 
     public Arrangement {
         sections = List.copyOf(sections);
+        rightHand = List.copyOf(rightHand);
         candidates = List.copyOf(candidates);
         placements = List.copyOf(placements);
         changes = List.copyOf(changes);

@@ -1,5 +1,6 @@
 package underhand.arrange;
 
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
@@ -94,14 +95,23 @@ public final class Arranger {
         int highest = Math.max(
                 settings.houseRules().get(HouseRule.CAPO) ? Math.min(ArrangementSettings.HIGHEST_CAPO, neckEnd) : 0,
                 settings.capo().orElse(0));
-        return new Sweep(
-                song,
-                settings,
-                parameters,
-                highest,
-                capo -> solving(song, settings, capo, companion, PartSolver::sketch),
-                capo -> solving(song, settings, capo, companion, PartSolver::solve),
-                (capo, readings) -> solving(song, settings, capo, companion, s -> s.totals(readings)));
+        return new Sweep(song, settings, parameters, highest, new Sweep.Solving() {
+
+            @Override
+            public SolvedPart sketch(ArrangementSettings with, int capo) {
+                return solving(song, with, capo, companion, PartSolver::sketch);
+            }
+
+            @Override
+            public SolvedPart priced(ArrangementSettings with, int capo) {
+                return solving(song, with, capo, companion, PartSolver::solve);
+            }
+
+            @Override
+            public List<Double> totals(ArrangementSettings with, int capo, List<Song.Forced> readings) {
+                return solving(song, with, capo, companion, s -> s.totals(readings));
+            }
+        });
     }
 
     /** The one measure for parts of different rungs. */

@@ -3,8 +3,10 @@ package underhand.arrange;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.IntFunction;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -14,6 +16,7 @@ import underhand.harmony.HarmonyReader;
 import underhand.harmony.Reading;
 import underhand.harmony.RuleCatalogue;
 import underhand.neck.Fretboard;
+import underhand.picking.PatternPlan;
 import underhand.repertoire.SharedLock;
 import underhand.settings.ArrangementSettings;
 import underhand.solve.SolvedPart;
@@ -31,13 +34,70 @@ public final class Sweep {
     private final Song song;
     private final ArrangementSettings settings;
     private final Parameters parameters;
-    private final List<Once<SolvedPart>> parts;
-    private final List<Once<SolvedPart>> priced;
-    private final Once<Ruler> ruler = new Once<>(this::compared);
-    private final ReadingPrices forcing;
+    private final Solving solving;
+    private final int highestCapo;
+
+    /** What the right hand plays, by the capo whose route it was chosen for. */
+    private final List<Once<PatternChooser.Chosen>> hands;
+
+    private final Map<PatternPlan, UnderPlan> plans = new ConcurrentHashMap<>();
 
     /** All capo positions compared. */
     private record Ruler(List<CapoCandidate> candidates, int least) {}
+
+    /** How the song is solved for a capo. */
+    interface Solving {
+
+        /** Without the prices of other grips. */
+        SolvedPart sketch(ArrangementSettings settings, int capo);
+
+        /** With them. */
+        SolvedPart priced(ArrangementSettings settings, int capo);
+
+        /** What the part costs with each of some readings forced. */
+        List<Double> totals(ArrangementSettings settings, int capo, List<Song.Forced> readings);
+    }
+
+    /** The song under one plan of the right hand. */
+    private final class UnderPlan {
+        private final ArrangementSettings settings;
+        private final List<Once<SolvedPart>> parts;
+        private final List<Once<SolvedPart>> priced;
+        private final Once<Ruler> ruler = new Once<>(this::compared);
+
+        UnderPlan(PatternPlan plan) {
+            settings = Sweep.this.settings.withPatterns(plan);
+            parts = byCapo(capo -> solving.sketch(settings, capo));
+            priced = byCapo(capo -> solving.priced(settings, capo));
+        }
+
+        SolvedPart part(int capo) {
+            return parts.get(capo).get();
+        }
+
+        SolvedPart priced(int capo) {
+            return priced.get(capo).get();
+        }
+
+        private Ruler compared() {
+            Work work = Work.current();
+            List<CapoCandidate> candidates = IntStream.rangeClosed(0, highestCapo)
+                    .parallel()
+                    .mapToObj(capo -> work.doing(() -> CapoReasons.candidate(part(capo))))
+                    .toList();
+            List<CapoCandidate> tried = candidates.stream()
+                    .filter(c -> c.capo() <= ArrangementSettings.HIGHEST_CAPO)
+                    .toList();
+            double least =
+                    tried.stream().mapToDouble(CapoCandidate::total).min().orElseThrow();
+            int best = tried.stream()
+                    .filter(c -> c.total() <= least * (1 + parameters.get("capo.gain")))
+                    .findFirst()
+                    .orElseThrow()
+                    .capo();
+            return new Ruler(candidates, best);
+        }
+    }
 
     /** A value that is worked out when it is first asked for. */
     private static final class Once<T> {
@@ -64,51 +124,35 @@ public final class Sweep {
         }
     }
 
-    /**
-     * @param highestCapo highest capo position to be tried
-     * @param sketcher solves the part for a capo without the prices of other grips
-     * @param solver solves it with them
-     * @param forcing prices readings
-     */
-    Sweep(
-            Song song,
-            ArrangementSettings settings,
-            Parameters parameters,
-            int highestCapo,
-            IntFunction<SolvedPart> sketcher,
-            IntFunction<SolvedPart> solver,
-            ReadingPrices forcing) {
+    /** @param highestCapo highest capo position to be tried */
+    Sweep(Song song, ArrangementSettings settings, Parameters parameters, int highestCapo, Solving solving) {
         this.song = song;
         this.settings = settings;
         this.parameters = parameters;
-        this.forcing = forcing;
-        this.parts = byCapo(highestCapo, sketcher);
-        this.priced = byCapo(highestCapo, solver);
+        this.solving = solving;
+        this.highestCapo = highestCapo;
+        this.hands = byCapo(capo -> new PatternChooser(song, settings, capo)
+                .choose(plan -> under(plan).part(capo)));
     }
 
-    private static List<Once<SolvedPart>> byCapo(int highest, IntFunction<SolvedPart> source) {
-        return IntStream.rangeClosed(0, highest)
+    private <T> List<Once<T>> byCapo(IntFunction<T> source) {
+        return IntStream.rangeClosed(0, highestCapo)
                 .mapToObj(capo -> new Once<>(() -> source.apply(capo)))
                 .toList();
     }
 
-    private Ruler compared() {
-        Work work = Work.current();
-        List<CapoCandidate> candidates = IntStream.rangeClosed(0, highestCapo())
-                .parallel()
-                .mapToObj(capo ->
-                        work.doing(() -> CapoReasons.candidate(parts.get(capo).get())))
-                .toList();
-        List<CapoCandidate> tried = candidates.stream()
-                .filter(c -> c.capo() <= ArrangementSettings.HIGHEST_CAPO)
-                .toList();
-        double least = tried.stream().mapToDouble(CapoCandidate::total).min().orElseThrow();
-        int best = tried.stream()
-                .filter(c -> c.total() <= least * (1 + parameters.get("capo.gain")))
-                .findFirst()
-                .orElseThrow()
-                .capo();
-        return new Ruler(candidates, best);
+    private UnderPlan under(PatternPlan plan) {
+        return plans.computeIfAbsent(plan, UnderPlan::new);
+    }
+
+    /** What the right hand plays: chosen for the capo asked for, or for the best under one stroke a bar. */
+    private PatternChooser.Chosen hand(OptionalInt capo) {
+        return hands.get(capo.orElseGet(this::roughly)).get();
+    }
+
+    /** The best capo while nothing is known of the right hand. */
+    private int roughly() {
+        return under(new PatternChooser(song, settings, 0).bars()).ruler.get().least();
     }
 
     /** Placements of the song. */
@@ -118,47 +162,53 @@ public final class Sweep {
 
     /** Highest capo position that is tried. */
     public int highestCapo() {
-        return parts.size() - 1;
+        return highestCapo;
     }
 
-    /** The capo asked for in the settings, or the one with the least effort. */
+    /** The capo asked for in the settings, or the one with the least effort, before a right hand is chosen. */
     CapoCandidate best() {
-        return ruler.get()
-                .candidates()
-                .get(settings.capo().orElseGet(() -> ruler.get().least()));
+        Ruler rough = under(new PatternChooser(song, settings, 0).bars()).ruler.get();
+        return rough.candidates().get(settings.capo().orElse(rough.least()));
     }
 
     /** The arrangement with the capo at a fret, or where the effort is least; without the prices of other grips. */
     public Arrangement at(OptionalInt capo) {
-        return arrangement(parts.get(fret(capo)).get(), ruler.get(), true);
+        UnderPlan plan = under(hand(capo).plan());
+        return arrangement(plan, hand(capo), plan.part(fret(plan, capo)), plan.ruler.get(), true);
     }
 
     /** The same with the prices of other grips, which are worked out when they are first asked for. */
     public Arrangement priced(OptionalInt capo) {
-        return arrangement(priced.get(fret(capo)).get(), ruler.get(), true);
+        UnderPlan plan = under(hand(capo).plan());
+        return arrangement(plan, hand(capo), plan.priced(fret(plan, capo)), plan.ruler.get(), true);
     }
 
     /** The arrangement with the capo at a fret, compared with the other frets only if they were solved before. */
     public Arrangement alone(int capo) {
-        if (ruler.isKnown()) {
+        PatternChooser.Chosen hand = hand(OptionalInt.of(capo));
+        UnderPlan plan = under(hand.plan());
+        if (plan.ruler.isKnown()) {
             return at(OptionalInt.of(capo));
         }
-        SolvedPart part = parts.get(capo).get();
-        return arrangement(part, new Ruler(List.of(CapoReasons.candidate(part)), capo), false);
+        SolvedPart part = plan.part(capo);
+        return arrangement(plan, hand, part, new Ruler(List.of(CapoReasons.candidate(part)), capo), false);
     }
 
-    private int fret(OptionalInt capo) {
-        return capo.orElseGet(() -> ruler.get().least());
+    private static int fret(UnderPlan plan, OptionalInt capo) {
+        return capo.orElseGet(() -> plan.ruler.get().least());
     }
 
-    private Arrangement arrangement(SolvedPart chosen, Ruler tried, boolean swept) {
+    private Arrangement arrangement(
+            UnderPlan plan, PatternChooser.Chosen hand, SolvedPart chosen, Ruler tried, boolean swept) {
         return new Arrangement(
-                settings,
+                plan.settings,
                 new Fretboard(settings.guitar(), settings.tuning(), chosen.capo()),
                 parameters,
                 song.key(),
                 song.harmony().sections(),
                 song.tempo(),
+                song.harmony().style(),
+                hand.choices(),
                 chosen.capo(),
                 tried.least(),
                 tried.candidates(),
@@ -167,7 +217,7 @@ public final class Sweep {
                 chosen.changes(),
                 chosen.total(),
                 fastestTempo(chosen),
-                Warnings.of(chosen, settings.rung()),
+                Warnings.of(chosen, settings.rung(), fastestTempo(chosen)),
                 chosen.budget());
     }
 
@@ -182,15 +232,18 @@ public final class Sweep {
      * @param capo fret of the capo, or where the effort is least
      */
     public List<ReadingOffer> readings(OptionalInt capo, int placement) {
-        int at = fret(capo);
+        UnderPlan plan = under(hand(capo).plan());
+        int at = fret(plan, capo);
         List<Reading> proposed =
                 judgement(placement).map(RuleCatalogue.Judgement::readings).orElse(List.of());
-        List<Double> totals = forcing.totals(
-                at, proposed.stream().map(r -> new Song.Forced(placement, r)).toList());
+        List<Double> totals = solving.totals(
+                plan.settings,
+                at,
+                proposed.stream().map(r -> new Song.Forced(placement, r)).toList());
         List<ReadingOffer> offers = new ArrayList<>();
         for (int i = 0; i < proposed.size(); i++) {
             Reading reading = proposed.get(i);
-            double price = totals.get(i) - parts.get(at).get().total();
+            double price = totals.get(i) - plan.part(at).total();
             if (!changesNothing(reading, placement, price)) {
                 offers.add(
                         new ReadingOffer(reading, RuleCatalogue.of(reading.id().rule()), price));
@@ -206,11 +259,6 @@ public final class Sweep {
                 && song.placements().get(placement).placement().chord().stream()
                         .anyMatch(c -> c.equals(reading.steps().get(0).chord()));
         return sameChord && Math.abs(price) < NO_DIFFERENCE;
-    }
-
-    /** What the part for a capo costs with each of some readings forced. */
-    interface ReadingPrices {
-        List<Double> totals(int capo, List<Song.Forced> readings);
     }
 
     /** Keys of the song's sections. */

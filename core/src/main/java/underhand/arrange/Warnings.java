@@ -28,7 +28,7 @@ final class Warnings {
 
     private Warnings() {}
 
-    static List<Warning> of(SolvedPart part, Rung rung) {
+    static List<Warning> of(SolvedPart part, Rung rung, int fastestTempo) {
         List<Warning> warnings = new ArrayList<>();
         chords(part, rung, warnings);
         if (!part.unkeptLocks().isEmpty()) {
@@ -41,7 +41,7 @@ final class Warnings {
                     "A reading that was chosen here is no longer proposed, so the chart's own chord is played.",
                     part.unkeptReadings()));
         }
-        late(part, warnings);
+        late(part, fastestTempo, warnings);
         cautions(part, warnings);
         part.budget()
                 .ifPresent(budget -> warnings.add(new Warning(
@@ -80,7 +80,7 @@ final class Warnings {
                 at)));
     }
 
-    private static void late(SolvedPart part, List<Warning> warnings) {
+    private static void late(SolvedPart part, int fastestTempo, List<Warning> warnings) {
         List<Integer> late = part.changes().stream()
                 .filter(c -> c.slackSeconds() < 0)
                 .map(TimedChange::to)
@@ -88,9 +88,10 @@ final class Warnings {
         if (!late.isEmpty()) {
             warnings.add(new Warning(
                     Kind.LATE,
-                    late.size() == 1
-                            ? "One change needs more time than this tempo gives."
-                            : late.size() + " changes need more time than this tempo gives.",
+                    (late.size() == 1
+                                    ? "One change needs more time than this tempo gives."
+                                    : late.size() + " changes need more time than this tempo gives.")
+                            + " All of them fit up to " + fastestTempo + " beats a minute.",
                     late));
         }
     }

@@ -12,6 +12,7 @@ import underhand.hand.HandEffort;
 import underhand.move.ChangeModel;
 import underhand.neck.Fretboard;
 import underhand.picking.PatternRun;
+import underhand.picking.PlayedPatterns;
 import underhand.pitch.Key;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.Filling;
@@ -35,6 +36,7 @@ public final class Fills {
     private final ArrangementSettings settings;
     private final Fretboard board;
     private final FillFingers fingers;
+    private final PlayedPatterns patterns;
     private final double beatSeconds;
 
     public Fills(Arrangement arrangement) {
@@ -45,6 +47,7 @@ public final class Fills {
                 new FingeringSearch(board, settings.rung(), settings.player()),
                 new HandEffort(board, settings.player(), arrangement.parameters()),
                 new ChangeModel(board, settings.rung(), settings.player(), arrangement.parameters()));
+        this.patterns = new PlayedPatterns(settings.patterns(), settings.rung(), arrangement.tempo());
         this.beatSeconds = 60.0 / arrangement.tempo();
     }
 
@@ -148,12 +151,9 @@ public final class Fills {
     }
 
     private double secondsToLeave(PlacedGrip here, double from) {
-        List<PatternRun.Struck> run = PatternRun.over(
-                settings.patterns().pattern(here.slot()),
-                here.slot().metre(),
-                here.segment().beat(),
-                here.segment().beats());
-        double last = run.stream()
+        double last = patterns
+                .strokes(here.slot(), here.segment().beat(), here.segment().beats())
+                .stream()
                 .mapToDouble(PatternRun.Struck::from)
                 .filter(at -> at < from - 1e-9)
                 .max()

@@ -28,12 +28,14 @@ public final class HarmonyReader {
     public record SectionKey(String section, int firstBar, Key key, double score, KeyFinder.Scored runnerUp) {}
 
     private final Key key;
+    private final SongStyle style;
     private final List<SectionKey> sections = new ArrayList<>();
     private final List<Spot> spots;
     private final List<Function> functions;
 
     private HarmonyReader(Chart chart) {
         this.key = KeyFinder.keyOf(chart);
+        this.style = SongStyle.of(chart, key);
         List<Chart.Slot> slot = chart.placements();
         Map<Integer, Key> keys = sectionKeys(chart, slot);
         this.spots = spots(slot, keys);
@@ -46,6 +48,11 @@ public final class HarmonyReader {
 
     public Key key() {
         return key;
+    }
+
+    /** What kind of music it is. */
+    public SongStyle style() {
+        return style;
     }
 
     /** The chart's sections in order, each with its key. */

@@ -241,6 +241,9 @@ public final class ChangeModel {
             if (setDown + sliding == 0) {
                 return lifts > 0 || barres > 0 ? seconds * timeStart : 0;
             }
+            if (setDown == 0 && sliding == 1) {
+                return seconds * timeStart;
+            }
             int fingers = oneBlock && sliding > 1 ? 1 : setDown + sliding;
             double way = Math.log(1 + farthestMm / board.fretWidthMm(farthestFret)) * PER_LOG2;
             return seconds * (timeStart + timeFinger * fingers + timeWay * way);

@@ -1,11 +1,9 @@
 package underhand.part;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -21,11 +19,11 @@ import underhand.picking.Finger;
 import underhand.picking.PatternRun;
 import underhand.picking.PickedStrings;
 import underhand.picking.PickingPattern;
+import underhand.picking.PlayedPatterns;
 import underhand.picking.RightHand;
 import underhand.picking.RightHandLimit;
 import underhand.picking.Role;
 import underhand.picking.Step;
-import underhand.picking.Step.Direction;
 import underhand.picking.Step.Pick;
 import underhand.picking.Step.Sound;
 import underhand.picking.Step.Strum;
@@ -46,6 +44,7 @@ public final class PartWriter {
     private final Arrangement arrangement;
     private final ArrangementSettings settings;
     private final Fretboard board;
+    private final PlayedPatterns patterns;
     private final RightHandLimit limit;
     private final double beatSeconds;
     private final Map<Integer, Fill> fills = new HashMap<>();
@@ -57,6 +56,7 @@ public final class PartWriter {
         this.arrangement = arrangement;
         this.settings = arrangement.settings();
         this.board = arrangement.board();
+        this.patterns = new PlayedPatterns(settings.patterns(), settings.rung(), arrangement.tempo());
         this.limit = RightHandLimit.of(settings.rung());
         this.beatSeconds = 60.0 / arrangement.tempo();
         fills.forEach(f -> this.fills.put(f.place(), f));
@@ -70,7 +70,8 @@ public final class PartWriter {
     private Part write() {
         double from = 0;
         for (PlacedGrip placed : arrangement.placements()) {
-            PickingPattern pattern = calm(settings.patterns().pattern(placed.slot()));
+            PickingPattern pattern = patterns.pattern(placed.slot());
+            patterns.notice(placed.slot()).ifPresent(notices::add);
             bar(placed, pattern, from);
             if (placed.grip().isPresent()) {
                 strike(placed, pattern, from);
@@ -105,32 +106,6 @@ public final class PartWriter {
                 placed.slot().bar(), section, placed.slot().metre(), from, beats, pattern.swing(), pattern.name()));
     }
 
-    /** The pattern, or as many even strokes as the rung's hand has at this tempo. */
-    private PickingPattern calm(PickingPattern pattern) {
-        double strokes = pattern.densestBeat() / beatSeconds;
-        if (strokes <= limit.strokesASecond()) {
-            return pattern;
-        }
-        int beats = pattern.metre().beats();
-        int every = 1;
-        while (every < beats && 1 / (every * beatSeconds) > limit.strokesASecond()) {
-            every++;
-        }
-        List<Step> steps = new ArrayList<>(Collections.nCopies(beats, Step.REST));
-        for (int beat = 0; beat < beats; beat += every) {
-            steps.set(beat, new Strum(Direction.DOWN, Step.Span.ALL, Weight.NORMAL, Sound.RING));
-        }
-        notices.add(String.format(
-                Locale.ROOT,
-                "At %d beats a minute %s needs %.1f strokes a second; a hand of rung %d has %.1f. Fewer are played.",
-                arrangement.tempo(),
-                pattern.name(),
-                strokes,
-                settings.rung().level(),
-                limit.strokesASecond()));
-        return new PickingPattern("calm", "fewer strokes", pattern.metre(), false, 1, 1, 1000, Optional.empty(), steps);
-    }
-
     private void strike(PlacedGrip placed, PickingPattern pattern, double start) {
         Grip grip = placed.grip().orElseThrow().grip();
         PickedStrings strings =
@@ -138,11 +113,8 @@ public final class PartWriter {
         Optional<Fill> fill = Optional.ofNullable(fills.get(placed.index()));
         Set<Integer> slidInto = slidInto(placed);
         double until = fill.map(Fill::from).orElse(placed.segment().beats());
-        for (PatternRun.Struck struck : PatternRun.over(
-                pattern,
-                placed.slot().metre(),
-                placed.segment().beat(),
-                placed.segment().beats())) {
+        for (PatternRun.Struck struck : patterns.strokes(
+                placed.slot(), placed.segment().beat(), placed.segment().beats())) {
             if (struck.from() < until - SAME || struck.from() < SAME) {
                 lacking(placed, pattern, strings, struck.step());
                 boolean opens = struck.from() < SAME;

@@ -4,7 +4,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import underhand.chart.Metre;
+import underhand.harmony.Style;
 import underhand.table.Table;
 
 /** The patterns that ship. */
@@ -16,7 +18,7 @@ public final class Patterns {
 
     private static Map<String, PickingPattern> read() {
         Map<String, PickingPattern> byId = new LinkedHashMap<>();
-        for (PickingPattern pattern : Table.read(Patterns.class, "patterns.csv", 9, Patterns::pattern)) {
+        for (PickingPattern pattern : Table.read(Patterns.class, "patterns.csv", 10, Patterns::pattern)) {
             if (byId.put(pattern.id(), pattern) != null) {
                 throw new IllegalStateException("patterns.csv has two patterns \"" + pattern.id() + "\"");
             }
@@ -35,11 +37,12 @@ public final class Patterns {
                 row.cell(1),
                 Metre.parse(row.cell(2)),
                 row.cell(3).equals("swing"),
-                row.number(4),
+                row.words(4).stream().map(Style::of).collect(Collectors.toSet()),
                 row.number(5),
                 row.number(6),
-                Optional.of(row.cell(7)).filter(v -> !v.isEmpty()),
-                StepReader.read(row.cell(8)));
+                row.number(7),
+                Optional.of(row.cell(8)).filter(v -> !v.isEmpty()),
+                StepReader.read(row.cell(9)));
     }
 
     public static List<PickingPattern> all() {

@@ -1,13 +1,16 @@
 package underhand.picking;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import underhand.chart.Metre;
+import underhand.harmony.Style;
 import underhand.input.FormatException;
 import underhand.input.RangeException;
 import underhand.picking.Step.Direction;
@@ -18,6 +21,7 @@ import underhand.picking.Step.Strum;
  *
  * @param metre of the bars it fits
  * @param swing whether the first of two eighths is twice as long as the second
+ * @param styles of music it belongs to; none for one of nobody knows which
  * @param lowestRung first rung whose hand it suits
  * @param slowest beats a minute from which it carries a song
  * @param fastest beats a minute up to which it does
@@ -28,6 +32,7 @@ public record PickingPattern(
         String name,
         Metre metre,
         boolean swing,
+        Set<Style> styles,
         int lowestRung,
         int slowest,
         int fastest,
@@ -37,6 +42,8 @@ public record PickingPattern(
     /** Most steps a bar may have. */
     public static final int MOST_STEPS = 48;
 
+    private static final double SAME = 1e-6;
+
     private static final Map<Metre, PickingPattern> BEATS = new ConcurrentHashMap<>();
 
     public PickingPattern {
@@ -44,6 +51,7 @@ public record PickingPattern(
         Objects.requireNonNull(name, "name");
         Objects.requireNonNull(metre, "metre");
         Objects.requireNonNull(variation, "variation");
+        styles = Set.copyOf(styles);
         steps = List.copyOf(steps);
         if (steps.isEmpty() || steps.size() > MOST_STEPS || steps.size() % metre.beats() != 0) {
             throw new RangeException(
@@ -74,7 +82,16 @@ public record PickingPattern(
     public static PickingPattern parse(
             String id, String name, String metre, boolean swing, int lowestRung, String steps) {
         return new PickingPattern(
-                id, name, Metre.parse(metre), swing, lowestRung, 20, 400, Optional.empty(), StepReader.read(steps));
+                id,
+                name,
+                Metre.parse(metre),
+                swing,
+                Set.of(),
+                lowestRung,
+                20,
+                400,
+                Optional.empty(),
+                StepReader.read(steps));
     }
 
     /** One stroke down on every beat. */
@@ -86,11 +103,37 @@ public record PickingPattern(
                         "a stroke a beat",
                         m,
                         false,
+                        Set.of(),
                         1,
                         20,
                         400,
                         Optional.empty(),
                         Collections.nCopies(m.beats(), StepReader.read("D").get(0))));
+    }
+
+    /** One stroke down where the bar begins: nothing leaves a hand more time. */
+    public static PickingPattern bar(Metre metre) {
+        List<Step> steps = new ArrayList<>(Collections.nCopies(metre.beats(), Step.REST));
+        steps.set(0, StepReader.read("D").get(0));
+        return new PickingPattern(
+                "bar", "one stroke a bar", metre, false, Set.of(), 1, 20, 400, Optional.empty(), steps);
+    }
+
+    /**
+     * The same, silent after a beat of the bar; its first stroke is always played.
+     *
+     * @param beat counted from 1
+     */
+    public PickingPattern until(double beat) {
+        List<Step> kept = new ArrayList<>(steps);
+        int first = 0;
+        while (!steps.get(first).strikes()) {
+            first++;
+        }
+        for (int step = first + 1; step < kept.size(); step++) {
+            kept.set(step, 1 + step * stepBeats() > beat + SAME ? Step.REST : kept.get(step));
+        }
+        return new PickingPattern(id, name, metre, swing, styles, lowestRung, slowest, fastest, variation, kept);
     }
 
     /** By the id alone: patterns are looked up for every chord of a song. */

@@ -100,7 +100,7 @@ public record ArrangementSettings(
                 List.of(),
                 List.of(),
                 performer.rules(song).settled(),
-                PatternPlan.BEAT);
+                PatternPlan.OPEN);
     }
 
     /**

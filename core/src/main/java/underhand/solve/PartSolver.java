@@ -21,6 +21,7 @@ import underhand.harmony.Spot;
 import underhand.move.Change;
 import underhand.move.ChangeTerm;
 import underhand.neck.Shape;
+import underhand.picking.PlayedPatterns;
 import underhand.pitch.Key;
 import underhand.repertoire.KnownGrips;
 import underhand.repertoire.RatedGrip;
@@ -87,7 +88,8 @@ public final class PartSolver {
         this.capo = capo;
         this.known = known;
         this.searches = known.new Search();
-        this.timing = new StrokeTiming(settings.patterns(), song.tempo(), known.board());
+        this.timing =
+                new StrokeTiming(new PlayedPatterns(settings.patterns(), settings.rung(), song.tempo()), known.board());
         this.beside = companion
                 .<SongLattice.GripSurcharge>map(c -> (at, grip) -> c.price(at, grip, known.board()))
                 .orElse(SongLattice.GripSurcharge.NOBODY);

@@ -6,22 +6,16 @@ import java.util.Map;
 import underhand.chart.Chart;
 import underhand.chart.Metre;
 import underhand.neck.Fretboard;
-import underhand.neck.Shape;
-import underhand.picking.PatternPlan;
 import underhand.picking.PatternRun;
-import underhand.picking.PickedStrings;
 import underhand.picking.PickingPattern;
+import underhand.picking.PlayedPatterns;
 import underhand.repertoire.Candidates;
 import underhand.repertoire.RatedGrip;
 
-/**
- * The time a hand has to leave a chord: from the last stroke on a string it holds to the first stroke of the next chord,
- * which is struck where it begins. Open strings struck last buy time. For one thread.
- */
+/** The time there is to leave each grip of a song, kept by the strokes over its chord. For one thread. */
 final class StrokeTiming {
 
-    private final PatternPlan patterns;
-    private final double beatSeconds;
+    private final PlayedPatterns patterns;
     private final Fretboard board;
     private final Map<Strokes, List<PatternRun.Struck>> runs = new HashMap<>();
 
@@ -29,9 +23,8 @@ final class StrokeTiming {
 
     private record Strokes(PickingPattern pattern, Metre metre, double beat, double beats) {}
 
-    StrokeTiming(PatternPlan patterns, int tempo, Fretboard board) {
+    StrokeTiming(PlayedPatterns patterns, Fretboard board) {
         this.patterns = patterns;
-        this.beatSeconds = 60.0 / tempo;
         this.board = board;
     }
 
@@ -63,14 +56,6 @@ final class StrokeTiming {
     private double seconds(Strokes strokes, Segment segment, RatedGrip grip) {
         List<PatternRun.Struck> run =
                 runs.computeIfAbsent(strokes, s -> PatternRun.over(s.pattern(), s.metre(), s.beat(), s.beats()));
-        int last = run.size() - 1;
-        Shape shape = grip.grip().shape();
-        if (last > 0 && shape.openStrings() > 0) {
-            PickedStrings struck = PickedStrings.of(shape, segment.sounding(), board);
-            while (last > 0 && struck.strikesOnlyOpen(run.get(last).step())) {
-                last--;
-            }
-        }
-        return (segment.beats() - run.get(last).from()) * beatSeconds;
+        return patterns.secondsToLeave(run, segment.beats(), grip.grip().shape(), segment.sounding(), board);
     }
 }

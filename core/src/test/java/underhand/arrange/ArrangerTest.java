@@ -22,6 +22,7 @@ import underhand.neck.Fretboard;
 import underhand.neck.Guitar;
 import underhand.neck.Shape;
 import underhand.neck.Tuning;
+import underhand.picking.PatternPlan;
 import underhand.repertoire.GripFinder;
 import underhand.repertoire.RatedGrip;
 import underhand.settings.ArrangementSettings;
@@ -177,7 +178,8 @@ class ArrangerTest {
         Chart chart = ChartTextReader.read("|: Bb | A | E :|\n| G | G |").chart();
         int differing = 0;
         for (int rung = 1; rung <= 5; rung++) {
-            ArrangementSettings settings = ArrangementSettings.ofRung(rung).withCapo(0);
+            ArrangementSettings settings =
+                    ArrangementSettings.ofRung(rung).withCapo(0).withPatterns(PatternPlan.BEAT);
             Arrangement alike = ARRANGER.arrange(chart, settings);
             List<String> shapes = shapes(alike);
             assertEquals(shapes.subList(0, 3), shapes.subList(3, 6));
@@ -250,9 +252,9 @@ class ArrangerTest {
     void arrange_slowerTempo_leavesMoreTime() {
         Chart chart = chart("C F G C");
         Arrangement slow = ARRANGER.arrange(
-                chart, ArrangementSettings.ofRung(1).withTempo(40).withCapo(0));
+                chart, ArrangementSettings.ofRung(1).withTempo(40).withCapo(0).withPatterns(PatternPlan.BEAT));
         Arrangement fast = ARRANGER.arrange(
-                chart, ArrangementSettings.ofRung(1).withTempo(160).withCapo(0));
+                chart, ArrangementSettings.ofRung(1).withTempo(160).withCapo(0).withPatterns(PatternPlan.BEAT));
         assertTrue(
                 slow.changes().get(0).availableSeconds() > fast.changes().get(0).availableSeconds());
         assertEquals(1.5, slow.changes().get(0).availableSeconds(), 1e-9); // one beat at 40 a minute

@@ -20,6 +20,7 @@ import underhand.move.ChangeModel;
 import underhand.neck.Fretboard;
 import underhand.neck.Guitar;
 import underhand.neck.Tuning;
+import underhand.picking.PatternPlan;
 import underhand.repertoire.GripFinder;
 import underhand.repertoire.RatedGrip;
 import underhand.repertoire.VoiceLeading;
@@ -149,7 +150,7 @@ class ExhaustiveSongTest {
                     .mapToObj(c -> ChordSymbol.parse(CHORDS.get(c)))
                     .toList();
             int rung = 1 + i % 5;
-            ArrangementSettings settings = ArrangementSettings.ofRung(rung);
+            ArrangementSettings settings = ArrangementSettings.ofRung(rung).withPatterns(PatternPlan.BEAT);
             Sweep sweep = arranger.sweep(TeacherParts.chart(song), settings);
             for (int capo = 0; capo <= sweep.highestCapo(); capo++) {
                 double sketched = sweep.at(OptionalInt.of(capo)).total();

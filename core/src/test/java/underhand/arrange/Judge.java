@@ -16,8 +16,10 @@ import underhand.hand.Parameters;
 import underhand.hand.Rung;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
+import underhand.picking.PlayedPatterns;
 import underhand.settings.Setting;
 import underhand.solve.PlacedGrip;
+import underhand.solve.TimedChange;
 
 /**
  * Reads the planner's parts as a teacher would: which of the struck grips, fingers and capos it still chooses, and the faults
@@ -57,6 +59,7 @@ final class Judge {
         System.out.print(judge.fingers());
         System.out.print(judge.capos());
         System.out.print(judge.faults());
+        System.out.print(judge.time());
     }
 
     private String teacher(Parameters parameters) {
@@ -78,8 +81,9 @@ final class Judge {
     private Arrangement at(Where where, int capo) {
         return known.computeIfAbsent(
                 where + " " + capo,
-                key -> arranger.arrange(
-                        RedPen.chart(where.chart()), where.settings().withCapo(capo)));
+                key -> arranger.sweep(
+                                RedPen.chart(where.chart()), where.settings().withCapo(capo))
+                        .alone(capo));
     }
 
     private Arrangement free(Where where) {
@@ -267,6 +271,50 @@ final class Judge {
                 chords,
                 percent(twoWays, chords)));
         return text.toString();
+    }
+
+    /** Whether the first rung has time: changes one stroke a bar would hold, and strokes that are left in bars of one chord. */
+    private String time() {
+        int holdable = 0;
+        int late = 0;
+        int bars = 0;
+        int struckTwice = 0;
+        for (String chart : RedPen.CHARTS) {
+            for (Setting setting : Setting.values()) {
+                Arrangement part = free(new Where(chart, Rung.LOWEST, setting));
+                PlayedPatterns played = new PlayedPatterns(
+                        part.settings().patterns(), part.settings().rung(), part.tempo());
+                for (TimedChange change : part.changes()) {
+                    PlacedGrip left = part.placements().get(change.from());
+                    double whole = left.segment().beats() * 60 / part.tempo();
+                    double bar = Math.min(whole, left.slot().metre().beats() * 60.0 / part.tempo());
+                    boolean isHoldable = change.change().neededSeconds() <= bar;
+                    holdable += isHoldable ? 1 : 0;
+                    late += isHoldable && change.slackSeconds() < 0 ? 1 : 0;
+                }
+                for (PlacedGrip placed : part.placements()) {
+                    boolean isBar = placed.grip().isPresent()
+                            && placed.segment().beats() == placed.slot().metre().beats();
+                    int strokes = played.strokes(
+                                    placed.slot(),
+                                    placed.segment().beat(),
+                                    placed.segment().beats())
+                            .size();
+                    bars += isBar ? 1 : 0;
+                    struckTwice += isBar && strokes >= 2 ? 1 : 0;
+                }
+            }
+        }
+        return String.format(
+                Locale.ROOT,
+                "changes on rung 1 that one stroke a bar would hold: %d, late %d (%.0f%%)%n"
+                        + "bars of one chord on rung 1: %d, with two strokes or more %d (%.0f%%)%n",
+                holdable,
+                late,
+                percent(late, holdable),
+                bars,
+                struckTwice,
+                percent(struckTwice, bars));
     }
 
     private static int innerSilent(Shape shape) {

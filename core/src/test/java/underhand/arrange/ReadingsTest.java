@@ -18,6 +18,7 @@ import underhand.harmony.Preferences.SeventhDegree;
 import underhand.harmony.ReadingId;
 import underhand.harmony.RuleCatalogue;
 import underhand.neck.Shape;
+import underhand.picking.PatternPlan;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.Fullness;
 import underhand.settings.HouseRule;
@@ -91,7 +92,7 @@ class ReadingsTest {
     @Test
     void readings_everyOffer_hasItsTruePrice() {
         Chart chart = chart("key: Am\n|: Am | Dm | E7 | Am :|\n| F | E7 | Am | Am |");
-        ArrangementSettings settings = ArrangementSettings.ofRung(4).withCapo(0);
+        ArrangementSettings settings = ArrangementSettings.ofRung(4).withCapo(0).withPatterns(PatternPlan.BEAT);
         Sweep sweep = ARRANGER.sweep(chart, settings);
         double free = sweep.at(OptionalInt.of(0)).total();
         int split = 0;

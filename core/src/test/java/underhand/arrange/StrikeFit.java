@@ -60,6 +60,7 @@ public final class StrikeFit {
             "sound.low",
             "sound.clash",
             "sound.unison",
+            "late",
             "habit.new.1",
             "habit.new.2",
             "habit.new.3",
@@ -75,11 +76,6 @@ public final class StrikeFit {
 
     /** Worth of the data set's share of fingers, first and among two, against an accepted grip. */
     private static final double FINGERS = 300;
-
-    /** Price of what an accepted grip costs more than the chosen one, a unit, up to so many units. */
-    private static final double BEHIND = 0.05;
-
-    private static final double FAR_BEHIND = 8;
 
     /** Price of a value e times as large or small as the one that ships. */
     private static final double FAR = 1;
@@ -152,21 +148,6 @@ public final class StrikeFit {
 
     private static double score(RedPen.Strike strike, PlacedGrip now) {
         Shape shape = now.grip().orElseThrow().grip().shape();
-        double score = strike.struck().equals(shape) ? -STRUCK : 0;
-        if (strike.accepted().isEmpty()) {
-            return score;
-        }
-        if (strike.accepted().contains(shape)) {
-            return score + 1;
-        }
-        return score
-                - BEHIND
-                        * now.alternatives().stream()
-                                .filter(a -> strike.accepted()
-                                        .contains(a.grip().grip().shape()))
-                                .mapToDouble(PlacedGrip.Alternative::price)
-                                .map(price -> Math.max(0, Math.min(price, FAR_BEHIND)))
-                                .min()
-                                .orElse(FAR_BEHIND);
+        return strike.struck().equals(shape) ? -STRUCK : strike.accepted().contains(shape) ? 1 : 0;
     }
 }

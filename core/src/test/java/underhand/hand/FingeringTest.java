@@ -59,6 +59,14 @@ class FingeringTest {
         }
     }
 
+    /** The lowest finger of a fret may take its highest string past an open one: 320002 as {@code 32---1}. */
+    private static boolean isTurned(List<Hold> holds, Hold low) {
+        return !low.isBarre()
+                && holds.stream()
+                        .filter(h -> h.fret() == low.fret() && h != low)
+                        .allMatch(h -> low.finger() < h.finger() && h.highString() < low.lowString());
+    }
+
     private static void obeysTheHand(Grip grip) {
         for (int string = 0; string < grip.shape().strings(); string++) {
             assertEquals(grip.shape().isFretted(string), grip.fingerOn(string) > 0, grip.toString());
@@ -71,7 +79,9 @@ class FingeringTest {
             Hold high = holds.get(i);
             assertTrue(low.finger() < high.finger(), grip.toString());
             assertTrue(low.fret() <= high.fret(), "a higher finger is never on a lower fret: " + grip);
-            assertTrue(low.fret() < high.fret() || low.highString() < high.lowString(), grip.toString());
+            assertTrue(
+                    low.fret() < high.fret() || low.highString() < high.lowString() || isTurned(holds, low),
+                    grip.toString());
         }
         for (Hold barre : grip.barres()) {
             for (int string = barre.lowString(); string <= barre.highString(); string++) {

@@ -72,14 +72,14 @@ class NotationTest {
                 "| D | D |; arpeggio-up-down; ; - 1 3 2 - - - - | - 1 3 2 - - - -",
                 "| C |; arpeggio-up-down; ; 3 - 1 - - - - -",
                 "| F#m |; arpeggio-up-down; ; 1 - - - - - - -",
-                "| C | Am |; ; bass-walk:scale; 321 - - 2 | 231 - - -",
+                "| C | Am |; ; bass-walk:scale; 321 - - 3 | 231 - - -",
             })
     void fingered_ofAPattern_isWhereEachIsFirstHeard(String chords, String pattern, String fill, String expected) {
         Chart chart = PartTest.chart("key: C\n" + chords);
         ArrangementSettings settings =
                 ArrangementSettings.ofRung(3).withCapo(0).withHouseRules(HouseRules.NONE.with(HouseRule.CAPO, false));
         ArrangementSettings picked =
-                pattern == null ? settings : settings.withPatterns(PatternPlan.of(PartTest.pattern(pattern)));
+                settings.withPatterns(pattern == null ? PatternPlan.BEAT : PatternPlan.of(PartTest.pattern(pattern)));
         Arrangement arrangement = new Arranger().arrange(chart, picked);
         List<Fill> fills = new Fills(arrangement)
                 .at(0).fills().stream().filter(f -> f.id().equals(fill)).toList();

@@ -323,7 +323,8 @@ class PartTest {
     @ParameterizedTest
     @CsvSource({"C, ninth, third", "Am, ninth, third", "Em, third, eleventh"})
     void hammerOn_inCMajor_keepsBothNotesInTheKey(String chord, String from, String to) {
-        ArrangementSettings settings = ArrangementSettings.ofRung(4).withCapo(0).withTempo(60);
+        ArrangementSettings settings =
+                ArrangementSettings.ofRung(4).withCapo(0).withTempo(60).withPatterns(PatternPlan.BEAT);
         Fills.Offer offer = offers(chart("key: C\n| " + chord + " | F |"), settings, 0);
         Fill fill = offer.fills().stream()
                 .filter(f -> f.id().equals("hammer-on"))
@@ -339,7 +340,7 @@ class PartTest {
     void fills_overManySongs_includeEveryKind() {
         Set<String> kinds = new java.util.TreeSet<>();
         Chart chart = chart("key: C\ntempo: 60\n[Verse]\n| C | Am | F | G7 | Em | Dm7 |\n[Chorus]\n| F#m7 | Gm7 | C |");
-        ArrangementSettings settings = ArrangementSettings.ofRung(5).withCapo(0);
+        ArrangementSettings settings = ArrangementSettings.ofRung(5).withCapo(0).withPatterns(PatternPlan.BEAT);
         Arrangement arrangement = ARRANGER.arrange(chart, settings);
         Fills fills = new Fills(arrangement);
         for (int place = 0; place < arrangement.placements().size(); place++) {
@@ -353,7 +354,7 @@ class PartTest {
     @Test
     void slideIn_slidesOnIntoTheNextGrip() {
         Chart chart = chart("key: C\ntempo: 60\n| F#m7 | Gm7 | C |");
-        ArrangementSettings settings = ArrangementSettings.ofRung(5).withCapo(0);
+        ArrangementSettings settings = ArrangementSettings.ofRung(5).withCapo(0).withPatterns(PatternPlan.BEAT);
         Arrangement arrangement = ARRANGER.arrange(chart, settings);
         Fills fills = new Fills(arrangement);
         for (int place = 0; place < 2; place++) {

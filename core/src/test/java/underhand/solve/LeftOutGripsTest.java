@@ -17,6 +17,8 @@ import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
 import underhand.hand.Parameters;
 import underhand.harmony.HarmonyReader;
+import underhand.picking.PatternPlan;
+import underhand.picking.PlayedPatterns;
 import underhand.repertoire.KnownGrips;
 import underhand.route.TiedRouteSolver;
 import underhand.settings.ArrangementSettings;
@@ -54,7 +56,8 @@ class LeftOutGripsTest {
     private static double amongManyGrips(Chart chart, ArrangementSettings settings, int capo) {
         Song song = new Song(chart, HarmonyReader.of(chart), settings);
         KnownGrips known = new KnownGrips(FrettingHand.of(settings, capo), P);
-        StrokeTiming timing = new StrokeTiming(settings.patterns(), song.tempo(), known.board());
+        StrokeTiming timing =
+                new StrokeTiming(new PlayedPatterns(settings.patterns(), settings.rung(), song.tempo()), known.board());
         LayerBuilder builder = new LayerBuilder(song, known, known.new Search(), timing, settings, WIDE, WIDE, true);
         List<Layer> layers = builder.build().stream().map(Layer::closed).toList();
         SongLattice lattice = new SongLattice(layers, known.prices(), timing, SongLattice.GripSurcharge.NOBODY);
@@ -70,7 +73,7 @@ class LeftOutGripsTest {
     @ValueSource(ints = {1, 2, 3, 4, 5})
     void sweep_randomSongsWithRepeats_costsWhatManyGripsOfEachChordCost(int rung) {
         Random random = new Random(2026 + rung);
-        ArrangementSettings settings = ArrangementSettings.ofRung(rung);
+        ArrangementSettings settings = ArrangementSettings.ofRung(rung).withPatterns(PatternPlan.BEAT);
         int repeating = 0;
         for (int i = 0; i < 12; i++) {
             Chart chart = song(random);

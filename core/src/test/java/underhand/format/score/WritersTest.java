@@ -84,7 +84,7 @@ class WritersTest {
             Chart chart = ChartTextReader.read(song).chart();
             ArrangementSettings settings = ArrangementSettings.ofRung(rung)
                     .withCapo(capo)
-                    .withPatterns(Patterns.of(pattern).map(PatternPlan::of).orElse(PatternPlan.BEAT));
+                    .withPatterns(Patterns.of(pattern).map(PatternPlan::of).orElse(PatternPlan.OPEN));
             Arrangement arrangement = new Arranger().arrange(chart, settings);
             Fills fills = new Fills(arrangement);
             List<Fill> chosen = new ArrayList<>();

@@ -73,7 +73,7 @@ public record PatternChoiceRequest(
     /** The plan a list of choices makes; the last of several for a section holds. */
     public static PatternPlan plan(List<PatternChoiceRequest> choices) {
         if (choices == null || choices.isEmpty()) {
-            return PatternPlan.BEAT;
+            return PatternPlan.OPEN;
         }
         if (choices.size() > MOST) {
             throw InputException.field("patterns", "A song has at most " + MOST + " choices of pattern.");

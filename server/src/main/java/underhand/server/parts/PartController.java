@@ -8,7 +8,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import underhand.fill.Fill;
-import underhand.part.PatternRanking;
+import underhand.arrange.PatternRanking;
 import underhand.picking.Patterns;
 import underhand.picking.PickingPattern;
 import underhand.server.arrangements.FillChoiceRequest;

@@ -10,7 +10,7 @@ import underhand.fill.Fills;
 import underhand.fill.Variation;
 import underhand.part.Part;
 import underhand.part.PartWriter;
-import underhand.part.PatternRanking;
+import underhand.arrange.PatternRanking;
 import underhand.picking.Patterns;
 import underhand.picking.PickingPattern;
 import underhand.server.arrangements.ArrangementService;

@@ -1,4 +1,4 @@
-package underhand.part;
+package underhand.arrange;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
@@ -6,8 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import underhand.arrange.Arrangement;
-import underhand.arrange.Arranger;
 import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
 import underhand.neck.Shape;

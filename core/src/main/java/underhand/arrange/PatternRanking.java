@@ -1,4 +1,4 @@
-package underhand.part;
+package underhand.arrange;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -9,13 +9,15 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import underhand.arrange.Arrangement;
 import underhand.chart.Metre;
 import underhand.hand.Grip;
+import underhand.harmony.SongStyle;
+import underhand.harmony.Style;
 import underhand.neck.Fretboard;
-import underhand.picking.PatternRun;
+import underhand.picking.PatternPlan;
 import underhand.picking.PickedStrings;
 import underhand.picking.PickingPattern;
+import underhand.picking.PlayedPatterns;
 import underhand.picking.RightHand;
 import underhand.picking.RightHandLimit;
 import underhand.picking.School;
@@ -27,8 +29,8 @@ import underhand.solve.PlacedGrip.Alternative;
 import underhand.solve.TimedChange;
 
 /**
- * The patterns that fit a section, the best first, each with its reasons: metre, tempo, rung, with whom it is played, the
- * grips, and the time it leaves for their changes.
+ * The patterns that fit a section, the best first, each with its reasons: metre, tempo, style, rung, with whom it is played, the
+ * grips, and the time it leaves for their changes. Of equal ones that comes first which stands first in the table.
  */
 public final class PatternRanking {
 
@@ -36,13 +38,20 @@ public final class PatternRanking {
     private static final double RUNG_BELOW = 1;
 
     private static final double LATE_SHARE = 6;
+    private static final double STYLE = 4;
     private static final double TEMPO = 1;
+    private static final double ROUNDING = 1e-9;
+
+    /** From this weight on a style is said to be the song's. */
+    private static final double AT_HOME = 0.5;
+
     private static final double BREAKS = 20;
     private static final double SETTING = 1.5;
 
-    private final Arrangement arrangement;
     private final ArrangementSettings settings;
     private final Fretboard board;
+    private final int tempo;
+    private final SongStyle style;
     private final List<PlacedGrip> places;
     private final Metre metre;
     private final Map<Integer, TimedChange> changes = new HashMap<>();
@@ -70,13 +79,20 @@ public final class PatternRanking {
      */
     public record Break(int place, String words, Optional<Alternative> better) {}
 
-    private PatternRanking(Arrangement arrangement, List<PlacedGrip> places) {
-        this.arrangement = arrangement;
-        this.settings = arrangement.settings();
+    private PatternRanking(
+            ArrangementSettings settings,
+            Fretboard board,
+            int tempo,
+            SongStyle style,
+            List<PlacedGrip> places,
+            List<TimedChange> changes) {
+        this.settings = settings;
+        this.board = board;
+        this.tempo = tempo;
+        this.style = style;
         this.places = places;
-        this.board = arrangement.board();
         this.metre = places.get(0).slot().metre();
-        arrangement.changes().forEach(c -> changes.put(c.from(), c));
+        changes.forEach(c -> this.changes.put(c.from(), c));
     }
 
     /**
@@ -85,34 +101,59 @@ public final class PatternRanking {
      * @param patterns those that ship and the player's own
      */
     public static List<Fit> of(Arrangement arrangement, String section, List<PickingPattern> patterns) {
-        List<PlacedGrip> places = arrangement.placements().stream()
+        return section(arrangement.placements(), section).isEmpty()
+                ? List.of()
+                : ofSection(
+                                arrangement.settings(),
+                                arrangement.board(),
+                                arrangement.tempo(),
+                                arrangement.style(),
+                                section(arrangement.placements(), section),
+                                arrangement.changes())
+                        .ranked(patterns);
+    }
+
+    /** @param places those of the section, at least one */
+    static PatternRanking ofSection(
+            ArrangementSettings settings,
+            Fretboard board,
+            int tempo,
+            SongStyle style,
+            List<PlacedGrip> places,
+            List<TimedChange> changes) {
+        return new PatternRanking(settings, board, tempo, style, places, changes);
+    }
+
+    /** The places of a part that are in sections of a name and have a grip. */
+    static List<PlacedGrip> section(List<PlacedGrip> placements, String section) {
+        return placements.stream()
                 .filter(p -> p.slot().section().equals(section))
                 .filter(p -> p.grip().isPresent())
                 .toList();
-        if (places.isEmpty()) {
-            return List.of();
-        }
-        PatternRanking ranking = new PatternRanking(arrangement, places);
-        Stream<PickingPattern> beat = Stream.of(PickingPattern.beat(ranking.metre));
+    }
+
+    List<Fit> ranked(List<PickingPattern> patterns) {
+        Stream<PickingPattern> beat = Stream.of(PickingPattern.beat(metre));
         boolean listed = patterns.stream()
-                .anyMatch(p -> p.metre().equals(ranking.metre)
-                        && p.toSteps().equals(PickingPattern.beat(ranking.metre).toSteps()));
+                .anyMatch(p -> p.metre().equals(metre)
+                        && p.toSteps().equals(PickingPattern.beat(metre).toSteps()));
         return Stream.concat(patterns.stream(), listed ? Stream.of() : beat)
-                .filter(ranking::fits)
-                .map(ranking::fit)
-                .sorted(Comparator.comparingDouble(Fit::score)
-                        .reversed()
-                        .thenComparing(f -> f.pattern().id()))
+                .filter(this::fits)
+                .map(this::fit)
+                .sorted(Comparator.comparingDouble(Fit::score).reversed())
                 .toList();
     }
 
     private boolean fits(PickingPattern pattern) {
-        double strokes = pattern.densestBeat() * arrangement.tempo() / 60.0;
         return pattern.metre().equals(metre)
                 && pattern.lowestRung() <= settings.rung().level()
-                && pattern.slowest() <= arrangement.tempo()
-                && arrangement.tempo() <= pattern.fastest()
-                && strokes <= RightHandLimit.of(settings.rung()).strokesASecond();
+                && pattern.slowest() <= tempo
+                && tempo <= pattern.fastest()
+                && !played(pattern).isTooFast(pattern);
+    }
+
+    private PlayedPatterns played(PickingPattern pattern) {
+        return new PlayedPatterns(PatternPlan.of(pattern), settings.rung(), tempo);
     }
 
     private Fit fit(PickingPattern pattern) {
@@ -120,11 +161,12 @@ public final class PatternRanking {
         double score = 0;
         int below = settings.rung().level() - pattern.lowestRung();
         score -= RUNG_BELOW * below;
+        score += forStyle(pattern, reasons);
         if (below == 0) {
             reasons.add("what rung " + pattern.lowestRung() + " adds for the right hand");
         }
         double middle = Math.sqrt((double) pattern.slowest() * pattern.fastest());
-        score -= TEMPO * Math.abs(Math.log(arrangement.tempo() / middle));
+        score -= TEMPO * Math.abs(Math.log(tempo / middle));
         score += forSetting(pattern, reasons);
         score -= forTime(pattern, reasons);
         Optional<Break> breaks = firstBreak(pattern);
@@ -135,11 +177,20 @@ public final class PatternRanking {
         return new Fit(pattern, score, reasons, breaks, fingers(pattern));
     }
 
+    private double forStyle(PickingPattern pattern, List<String> reasons) {
+        Map<Style, Double> weights = style.weights(tempo);
+        Optional<Style> best = pattern.styles().stream().max(Comparator.comparingDouble(weights::get));
+        if (best.filter(s -> weights.get(s) >= AT_HOME).isPresent()) {
+            reasons.add("at home in " + best.get().words());
+        }
+        return STYLE * best.map(weights::get).orElse(0.0);
+    }
+
     private Map<School, List<String>> fingers(PickingPattern pattern) {
         Map<School, List<String>> fingers = new EnumMap<>(School.class);
         for (School school : pattern.isStrummed() ? new School[0] : School.values()) {
             double fast = RightHandLimit.of(settings.rung()).fastSeconds();
-            fingers.put(school, new RightHand(school, fast).fingers(pattern, 60.0 / arrangement.tempo()));
+            fingers.put(school, new RightHand(school, fast).fingers(pattern, 60.0 / tempo));
         }
         return fingers;
     }
@@ -173,43 +224,64 @@ public final class PatternRanking {
 
     /** How much it leaves too little time for: the share of changes that come late with it. */
     private double forTime(PickingPattern pattern, List<String> reasons) {
+        Times times = times(pattern);
+        if (times.counted() == 0) {
+            return 0;
+        }
+        reasons.add(
+                times.late() == 0
+                        ? "in time for every change"
+                        : String.format(
+                                Locale.ROOT,
+                                "%d of %d changes come late: it leaves %.2f s at the tightest",
+                                times.late(),
+                                times.counted(),
+                                times.least()));
+        return LATE_SHARE * times.late() / times.counted();
+    }
+
+    /**
+     * How a pattern does for the changes of the section.
+     *
+     * @param late changes that need more time than it leaves
+     * @param counted changes that need any
+     * @param least seconds it leaves where it leaves least
+     */
+    private record Times(int late, int counted, double least) {}
+
+    /** Share of the changes that come late with a pattern and would not under one stroke a bar. */
+    double avoidablyLate(PickingPattern pattern) {
+        Times with = times(pattern);
+        int more = with.late() - times(PickingPattern.bar(metre)).late();
+        return with.counted() == 0 ? 0 : Math.max(0, (double) more / with.counted());
+    }
+
+    private Times times(PickingPattern pattern) {
+        PlayedPatterns played = played(pattern);
         int late = 0;
         int counted = 0;
         double least = Double.POSITIVE_INFINITY;
         for (PlacedGrip place : places) {
             TimedChange change = changes.get(place.index());
             if (change != null && change.change().neededSeconds() > 0) {
-                double seconds = secondsToLeave(pattern, place);
+                double seconds = secondsToLeave(played, place, board);
                 least = Math.min(least, seconds);
                 counted++;
-                late += change.change().neededSeconds() > seconds + 1e-9 ? 1 : 0;
+                late += change.change().neededSeconds() > seconds + ROUNDING ? 1 : 0;
             }
         }
-        if (counted == 0) {
-            return 0;
-        }
-        reasons.add(
-                late == 0
-                        ? "in time for every change"
-                        : String.format(
-                                Locale.ROOT,
-                                "%d of %d changes come late: it leaves %.2f s at the tightest",
-                                late,
-                                counted,
-                                least));
-        return LATE_SHARE * late / counted;
+        return new Times(late, counted, least);
     }
 
-    private double secondsToLeave(PickingPattern pattern, PlacedGrip place) {
+    /** Seconds that played patterns leave after a place with a grip. */
+    static double secondsToLeave(PlayedPatterns played, PlacedGrip place, Fretboard board) {
         double beats = place.segment().beats();
-        List<PatternRun.Struck> run =
-                PatternRun.over(pattern, place.slot().metre(), place.segment().beat(), beats);
-        PickedStrings strings = strings(place, place.grip().orElseThrow().grip());
-        int last = run.size() - 1;
-        while (last > 0 && strings.strikesOnlyOpen(run.get(last).step())) {
-            last--;
-        }
-        return (beats - run.get(last).from()) * 60 / arrangement.tempo();
+        return played.secondsToLeave(
+                played.strokes(place.slot(), place.segment().beat(), beats),
+                beats,
+                place.grip().orElseThrow().grip().shape(),
+                place.segment().chord().orElseThrow(),
+                board);
     }
 
     private PickedStrings strings(PlacedGrip place, Grip grip) {
