@@ -37,6 +37,7 @@ export type Range = Schemas['RangeRequest'];
 export type ReadingChoice = Schemas['ReadingChoiceRequest'];
 export type Readings = Schemas['ReadingsView'];
 export type ReadingOffer = Schemas['OfferView'];
+export type Trial = Schemas['TrialView'];
 export type RungStep = Schemas['RungStepView'];
 export type SecondPart = Schemas['SecondView'];
 /** A song's chart with what has been decided; the server works out what holds. */
@@ -201,6 +202,11 @@ export const api = {
     sent(DELETE('/api/v1/songs/{songId}/versions/{id}', path({ songId, id }))),
   alternatives: (song: PreviewBody, index: number, signal?: AbortSignal) =>
     sent(POST('/api/v1/arrangements/alternatives', { body: { song, index }, ...until(signal) })),
+  fingerings: (song: PreviewBody, index: number, signal?: AbortSignal) =>
+    sent(POST('/api/v1/arrangements/fingerings', { body: { song, index }, ...until(signal) })),
+  /** A shape of the player's own at a place, before it is taken. */
+  trial: (song: PreviewBody, index: number, frets: string, fingers: string | null, signal?: AbortSignal) =>
+    sent(POST('/api/v1/arrangements/trial', { body: { song, index, frets, fingers }, ...until(signal) })),
   readings: (song: PreviewBody, placement: number, signal?: AbortSignal) =>
     sent(POST('/api/v1/arrangements/readings', { body: { song, placement }, ...until(signal) })),
   ladder: (song: PreviewBody, section: number | null, signal?: AbortSignal) =>

@@ -14,5 +14,6 @@ export const NO_DECISIONS: Decisions = {
   playerId: null,
   guitarId: null,
   houseRules: {},
+  voice: null,
   second: null,
 };

@@ -47,6 +47,11 @@ export function timeWords(change: Pick<Change, 'neededSeconds' | 'availableSecon
   return { text: `needs ${needs.toFixed(2)} s, has ${has.toFixed(2)} s: ${word}`, verdict };
 }
 
+/** The fingers of a grip, a sign a string from the lowest: {@code -32-1-}. */
+export function fingersOf(grip: Grip): string {
+  return grip.fingers.map((finger) => finger ?? '-').join('');
+}
+
 /** A price with its sign, as it stands beside a grip. */
 export function priceWords(price: number): string {
   return `${price < 0 ? '−' : '+'}${Math.abs(price).toFixed(1)}`;

@@ -29,6 +29,11 @@ const fit = (id: string, steps: string, more: Partial<PatternFit> = {}): Pattern
 
 const arrangement = {
   metre: '4/4',
+  rightHand: {
+    sections: [
+      { section: 'Verse', pattern: 'folk-strum', name: 'folk strum', reason: 'at home in a folk song' },
+    ],
+  },
   placements: [{ section: 'Verse' }, { section: 'Chorus' }, { section: 'Verse' }],
 } as unknown as Arrangement;
 
@@ -71,7 +76,7 @@ async function open(choices: PatternChoice[] = []) {
       />
     </QueryClientProvider>,
   );
-  await screen.findByText('folk strum');
+  await screen.findByRole('button', { name: 'Play folk strum' });
   return { onChoose, onTakeGrip, user: userEvent.setup() };
 }
 
@@ -84,10 +89,20 @@ test('a pattern is chosen for the song or for one of its sections', async () => 
   expect(onChoose).toHaveBeenLastCalledWith([{ pattern: 'folk-strum', vary: false, section: 'Chorus' }]);
 });
 
-test('a stroke a beat is what stands where nothing is chosen', async () => {
+test('a stroke a beat is a choice like another', async () => {
   const { onChoose, user } = await open([{ pattern: 'folk-strum', section: null }]);
   await user.click(screen.getByRole('button', { name: 'Play beat strum' }));
+  expect(onChoose).toHaveBeenLastCalledWith([{ pattern: 'beat-strum', vary: false, section: null }]);
+});
+
+test('the pattern can be left to be chosen with the part, and why it was is said', async () => {
+  const { onChoose, user } = await open([{ pattern: 'arpeggio-up', section: null }]);
+  await user.click(screen.getByRole('button', { name: 'Chosen with the part' }));
   expect(onChoose).toHaveBeenLastCalledWith([]);
+  cleanup();
+  await open();
+  expect(screen.getByText(/at home in a folk song/)).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'Play folk strum' }).getAttribute('aria-pressed')).toBe('true');
 });
 
 test('a pattern that a grip cannot carry offers the grip that can', async () => {

@@ -19,6 +19,9 @@ import { useOwnPatterns, useRanking } from './usePatterns';
 
 const SHOWN_FIRST = 7;
 
+/** Id of the stroke a beat where the table of patterns has none for a metre. */
+const BEAT = 'beat';
+
 /** What the right hand may play in the song or in one of its sections: the patterns that fit, the best first. */
 export function PatternDialog({
   song,
@@ -62,18 +65,21 @@ export function PatternDialog({
   const take = (fit: PatternFit) => {
     const stored = own.find((o) => o.pattern.name === fit.pattern.name && fit.pattern.id === 'own');
     const vary = chosen?.vary ?? false;
-    const choice: PatternChoice | null = fit.pattern.beat
-      ? null
-      : stored
-        ? { own: stored.pattern, vary }
+    const { name, metre, steps, swing } = fit.pattern;
+    const choice: PatternChoice = stored
+      ? { own: stored.pattern, vary }
+      : fit.pattern.id === BEAT
+        ? { own: { name, metre, steps, swing }, vary }
         : { pattern: fit.pattern.id, vary };
     onChoose(withChoice(choices, section, choice));
   };
+  const hands = arrangement.rightHand.sections;
+  const given = hands.find((hand) => hand.section === section) ?? hands[0];
   const isChosen = (fit: PatternFit) =>
     chosen === undefined
-      ? fit.pattern.beat
+      ? fit.pattern.id === given?.pattern
       : chosen.own
-        ? fit.pattern.id === 'own' && fit.pattern.name === chosen.own.name
+        ? fit.pattern.name === chosen.own.name && fit.pattern.steps === chosen.own.steps
         : fit.pattern.id === chosen.pattern;
   return (
     <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="pattern-title">
@@ -133,6 +139,20 @@ export function PatternDialog({
                 or choose another tempo.
               </Alert>
             )}
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
+              <Button
+                variant={chosen === undefined ? 'contained' : 'outlined'}
+                aria-pressed={chosen === undefined}
+                onClick={() => onChoose(withChoice(choices, section, null))}
+              >
+                Chosen with the part
+              </Button>
+              {chosen === undefined && given && (
+                <Typography variant="body2" sx={{ flex: '1 1 14em' }}>
+                  <strong>{given.name}</strong>: {given.reason}
+                </Typography>
+              )}
+            </Box>
             <Box component="ol" aria-label="Patterns, best first" sx={{ listStyle: 'none', m: 0, p: 0 }}>
               {shown.map((fit) => (
                 <Fit

@@ -21,7 +21,9 @@ export function KeyDialog({ onClose }: { onClose: () => void }) {
     onClose();
   };
   const [tune, setTune] = useState(NO_RANGE);
-  const [voice, setVoice] = useState(NO_RANGE);
+  const [voice, setVoice] = useState(decisions.voice ?? NO_RANGE);
+  const heard = voice.lowest?.trim() && voice.highest?.trim() ? voice : null;
+  const isSaid = JSON.stringify(heard) === JSON.stringify(decisions.voice);
   const filled = [tune.lowest, tune.highest, voice.lowest, voice.highest].filter((t) => t?.trim()).length;
   const keys = useMutation({
     mutationFn: () => {
@@ -44,7 +46,7 @@ export function KeyDialog({ onClose }: { onClose: () => void }) {
         </Typography>
         <Typography>
           Write how far the tune goes in the chart&apos;s own key and how far the voice reaches, such as A3
-          and D5. Leave all four empty to compare every key.
+          and D5. Leave all four empty to compare every key. With a singer the grips keep clear of the voice.
         </Typography>
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
           <NoteField
@@ -71,6 +73,9 @@ export function KeyDialog({ onClose }: { onClose: () => void }) {
         <Box sx={{ display: 'flex', gap: 1 }}>
           <Button type="submit" variant="contained" disabled={keys.isPending || (filled > 0 && filled < 4)}>
             {keys.isPending ? 'Comparing' : 'Compare the keys'}
+          </Button>
+          <Button disabled={isSaid} onClick={() => decide({ voice: heard })}>
+            {heard === null ? 'Forget the voice' : 'Keep clear of this voice'}
           </Button>
           <Button onClick={onClose}>Close</Button>
         </Box>

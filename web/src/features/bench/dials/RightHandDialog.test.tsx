@@ -8,7 +8,11 @@ import { NO_DECISIONS } from '../../../api/decisions';
 import { BenchWork } from '../state/BenchWork';
 import { RightHandDialog } from './RightHandDialog';
 
-const arrangement = { metre: '4/4', placements: [{ section: 'Verse' }] } as unknown as Arrangement;
+const arrangement = {
+  metre: '4/4',
+  rightHand: { sections: [] },
+  placements: [{ section: 'Verse' }],
+} as unknown as Arrangement;
 const body = { rung: 3 };
 const folk = {
   pattern: {

@@ -33,7 +33,9 @@ const place = (index: number, g: Grip): Placement => ({
   reading: { id: 'original', chord: 'C', original: 'C', reason: '' },
   function: { kind: 'diatonic', numeral: 'I', words: 'the tonic' },
   grip: g,
+  singer: null,
   locked: false,
+  fingerings: [],
   alternatives: [],
 });
 

@@ -6,6 +6,9 @@ import { useArranged, useWork } from '../state/BenchWork';
 import { MONO } from '../../../theme/theme';
 import { timeWords } from '../../../shared/words';
 
+/** Keys whose scores lie closer than this are hard to tell apart. */
+const CLOSE = 1;
+
 /** What makes the song hard: its capo, its worst change, its shapes, its warnings. */
 export function SongSummary() {
   const arrangement = useArranged();
@@ -56,11 +59,35 @@ export function SongSummary() {
               Show {warning.placements.length > 1 ? 'the first' : 'it'}
             </Button>
           )}
+          {warning.kind === 'late' && <WaysOut arrangement={arrangement} />}
         </Box>
       ))}
       <Typography variant="caption" color="text.secondary">
         Choose a chord to see what each finger does into it, why, and what else you could take.
       </Typography>
+    </>
+  );
+}
+
+/** What gives a late part its time, each one click away. */
+function WaysOut({ arrangement }: { arrangement: Arrangement }) {
+  const { decisions, decide } = useWork();
+  const ownHand = arrangement.rightHand.sections.some((hand) => hand.own);
+  return (
+    <>
+      <Button size="small" onClick={() => decide({ tempo: arrangement.fastestTempo })}>
+        Play it at {arrangement.fastestTempo}
+      </Button>
+      {ownHand && (
+        <Button size="small" onClick={() => decide({ patterns: [] })}>
+          A right hand that leaves time
+        </Button>
+      )}
+      {decisions.rung > 1 && (
+        <Button size="small" onClick={() => decide({ rung: decisions.rung - 1 })}>
+          Rung {decisions.rung - 1}
+        </Button>
+      )}
     </>
   );
 }
@@ -77,7 +104,7 @@ function Keys({ arrangement }: { arrangement: Arrangement }) {
       <Typography>
         {arrangement.key}
         {first &&
-          `; next best ${first.runnerUp} (${first.score.toFixed(1)} against ${first.runnerUpScore.toFixed(1)})`}
+          `; ${first.score - first.runnerUpScore < CLOSE ? 'it could almost as well be' : 'the next best guess, well behind, is'} ${first.runnerUp}`}
       </Typography>
       {moved.map((s) => (
         <Typography key={s.bar} variant="body2">

@@ -7,6 +7,7 @@ import { GripFrame } from '../../../shared/GripFrame';
 import { EffortBar } from './EffortBar';
 import { FillsPanel } from './FillsPanel';
 import { MyShape } from './MyShape';
+import { OtherFingers } from './OtherFingers';
 import { OtherGrips } from './OtherGrips';
 import { RegionLock } from './RegionLock';
 import { HouseRulesPanel } from '../../../shared/HouseRulesPanel';
@@ -19,6 +20,7 @@ import { useWhyActions } from './useWhyActions';
 import { useArranged, usePlacement, useWork } from '../state/BenchWork';
 import { SongSummary } from './SongSummary';
 import { Taste } from './Taste';
+import { TypeShape } from './TypeShape';
 import { actWords, timeWords } from '../../../shared/words';
 
 /** Why the chosen placement is played as it is, or what makes the song hard when none is chosen. */
@@ -97,6 +99,7 @@ function PlacementWhy({ placement }: { placement: Placement }) {
             <Typography variant="caption" color="text.secondary">
               {grip.tags.join(', ')}
             </Typography>
+            {placement.singer !== null && <Typography variant="body2">{placement.singer}</Typography>}
             <Box>
               {placement.locked ? (
                 <Button variant="outlined" onClick={actions.release}>
@@ -112,7 +115,13 @@ function PlacementWhy({ placement }: { placement: Placement }) {
           </Box>
         </Box>
       )}
+      {grip && (
+        <OtherFingers body={arranged} placement={placement} grip={grip} onTake={actions.takeFingered} />
+      )}
       <OtherGrips placement={placement} alternatives={alternatives} onTake={actions.take} />
+      {placement.chord !== null && (
+        <TypeShape body={arranged} placement={placement} onTake={actions.takeFingered} />
+      )}
       {placement.chord !== null && (
         <ReadingsPanel
           readings={readings}

@@ -9,6 +9,8 @@ export function useWhyActions(placement: Placement) {
   const at = (p: Placement) => ({ placement: p.placement, part: p.part });
   return {
     take: (frets: string) => dispatch({ type: 'lock', locks: [{ ...at(placement), frets }] }),
+    takeFingered: (frets: string, fingers: string | null) =>
+      dispatch({ type: 'lock', locks: [{ ...at(placement), frets, fingers }] }),
     release: () => dispatch({ type: 'unlock', ...at(placement) }),
     keepRegion: (lowestFret: number, highestFret: number, wholeSection: boolean) =>
       dispatch({

@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import underhand.chart.Chart;
 import underhand.hand.Parameters;
 import underhand.harmony.HarmonyReader;
 import underhand.harmony.SongStyle;
@@ -13,6 +14,7 @@ import underhand.pitch.Key;
 import underhand.settings.ArrangementSettings;
 import underhand.solve.Budget;
 import underhand.solve.PlacedGrip;
+import underhand.solve.Singer;
 import underhand.solve.TimedChange;
 
 /**
@@ -60,6 +62,12 @@ public record Arrangement(
         placements = List.copyOf(placements);
         changes = List.copyOf(changes);
         warnings = List.copyOf(warnings);
+    }
+
+    /** Who sings over it, as its grips have to hear the voice; empty where nobody does or nothing is known of what is sung. */
+    public Optional<Singer> singer() {
+        List<Chart.Slot> slots = placements.stream().map(PlacedGrip::slot).toList();
+        return Singer.of(slots, settings, board, parameters);
     }
 
     /** Places at which a shape is played for the first time. */

@@ -9,6 +9,7 @@ import underhand.chart.Chart;
 import underhand.harmony.KeyFinder;
 import underhand.pitch.Key;
 import underhand.settings.ArrangementSettings;
+import underhand.settings.VoiceRange;
 
 /** A song in every key a singer can sing it in, each with its least-effort capo. */
 public final class KeySweep {

@@ -16,6 +16,7 @@ import underhand.picking.PickingPattern;
 import underhand.picking.PlayedPatterns;
 import underhand.settings.ArrangementSettings;
 import underhand.solve.PlacedGrip;
+import underhand.solve.Singer;
 import underhand.solve.SolvedPart;
 import underhand.solve.Song;
 import underhand.solve.TimedChange;
@@ -177,6 +178,12 @@ final class PatternChooser {
         return places.isEmpty()
                 ? Optional.empty()
                 : Optional.of(PatternRanking.ofSection(
-                        settings, board, song.tempo(), song.harmony().style(), places, part.changes()));
+                        settings,
+                        board,
+                        song.tempo(),
+                        song.harmony().style(),
+                        Singer.isSung(song.placements(), settings),
+                        places,
+                        part.changes()));
     }
 }

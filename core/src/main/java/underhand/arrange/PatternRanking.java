@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import underhand.chart.Chart;
 import underhand.chart.Metre;
 import underhand.hand.Grip;
 import underhand.harmony.SongStyle;
@@ -26,6 +27,7 @@ import underhand.settings.ArrangementSettings;
 import underhand.settings.Setting;
 import underhand.solve.PlacedGrip;
 import underhand.solve.PlacedGrip.Alternative;
+import underhand.solve.Singer;
 import underhand.solve.TimedChange;
 
 /**
@@ -52,6 +54,7 @@ public final class PatternRanking {
     private final Fretboard board;
     private final int tempo;
     private final SongStyle style;
+    private final boolean sung;
     private final List<PlacedGrip> places;
     private final Metre metre;
     private final Map<Integer, TimedChange> changes = new HashMap<>();
@@ -84,12 +87,14 @@ public final class PatternRanking {
             Fretboard board,
             int tempo,
             SongStyle style,
+            boolean sung,
             List<PlacedGrip> places,
             List<TimedChange> changes) {
         this.settings = settings;
         this.board = board;
         this.tempo = tempo;
         this.style = style;
+        this.sung = sung;
         this.places = places;
         this.metre = places.get(0).slot().metre();
         changes.forEach(c -> this.changes.put(c.from(), c));
@@ -108,20 +113,31 @@ public final class PatternRanking {
                                 arrangement.board(),
                                 arrangement.tempo(),
                                 arrangement.style(),
+                                isSung(arrangement),
                                 section(arrangement.placements(), section),
                                 arrangement.changes())
                         .ranked(patterns);
     }
 
-    /** @param places those of the section, at least one */
+    private static boolean isSung(Arrangement arrangement) {
+        List<Chart.Slot> slots =
+                arrangement.placements().stream().map(PlacedGrip::slot).toList();
+        return Singer.isSung(slots, arrangement.settings());
+    }
+
+    /**
+     * @param sung whether the part has to leave room for a voice
+     * @param places those of the section, at least one
+     */
     static PatternRanking ofSection(
             ArrangementSettings settings,
             Fretboard board,
             int tempo,
             SongStyle style,
+            boolean sung,
             List<PlacedGrip> places,
             List<TimedChange> changes) {
-        return new PatternRanking(settings, board, tempo, style, places, changes);
+        return new PatternRanking(settings, board, tempo, style, sung, places, changes);
     }
 
     /** The places of a part that are in sections of a name and have a grip. */
@@ -198,7 +214,7 @@ public final class PatternRanking {
     private double forSetting(PickingPattern pattern, List<String> reasons) {
         Setting setting = settings.setting();
         boolean picked = !pattern.isStrummed();
-        if (setting == Setting.SINGER && picked) {
+        if (sung && picked) {
             reasons.add("picked strings leave room for a voice");
             return SETTING;
         }
@@ -210,7 +226,7 @@ public final class PatternRanking {
             reasons.add("its accents stand out beside a first guitar");
             return SETTING;
         }
-        if (setting == Setting.ALONE && !picked) {
+        if ((setting == Setting.ALONE || setting == Setting.SINGER && !sung) && !picked) {
             reasons.add("full strums carry a song alone");
             return SETTING / 2;
         }

@@ -23,6 +23,7 @@ import underhand.picking.PatternPlan;
  * @param readings what was said to readings of placements
  * @param houseRules the player's stand where good players disagree
  * @param patterns what the right hand plays
+ * @param voice what the singer's voice has; empty where it is not known
  */
 public record ArrangementSettings(
         Rung rung,
@@ -35,7 +36,8 @@ public record ArrangementSettings(
         List<Lock> locks,
         List<ReadingChoice> readings,
         HouseRules houseRules,
-        PatternPlan patterns) {
+        PatternPlan patterns,
+        Optional<VoiceRange> voice) {
 
     /** Highest fret a capo is tried at. */
     public static final int HIGHEST_CAPO = 9;
@@ -53,6 +55,7 @@ public record ArrangementSettings(
         readings = List.copyOf(readings);
         Objects.requireNonNull(houseRules, "houseRules");
         Objects.requireNonNull(patterns, "patterns");
+        Objects.requireNonNull(voice, "voice");
         capo.ifPresent(fret -> RangeException.check("capo", fret, 0, HIGHEST_ASKED_CAPO));
         tempo.ifPresent(beats -> RangeException.check("tempo", beats, Chart.LOWEST_TEMPO, Chart.HIGHEST_TEMPO));
     }
@@ -100,7 +103,8 @@ public record ArrangementSettings(
                 List.of(),
                 List.of(),
                 performer.rules(song).settled(),
-                PatternPlan.OPEN);
+                PatternPlan.OPEN,
+                Optional.empty());
     }
 
     /**
@@ -158,6 +162,10 @@ public record ArrangementSettings(
         return changed(draft -> draft.patterns = other);
     }
 
+    public ArrangementSettings withVoice(VoiceRange range) {
+        return changed(draft -> draft.voice = Optional.of(range));
+    }
+
     private ArrangementSettings changed(Consumer<Draft> change) {
         Draft draft = new Draft(this);
         change.accept(draft);
@@ -178,6 +186,7 @@ public record ArrangementSettings(
         private List<ReadingChoice> readings;
         private HouseRules houseRules;
         private PatternPlan patterns;
+        private Optional<VoiceRange> voice;
 
         Draft(ArrangementSettings from) {
             rung = from.rung;
@@ -191,11 +200,12 @@ public record ArrangementSettings(
             readings = from.readings;
             houseRules = from.houseRules;
             patterns = from.patterns;
+            voice = from.voice;
         }
 
         ArrangementSettings checked() {
             return new ArrangementSettings(
-                    rung, player, guitar, tuning, setting, capo, tempo, locks, readings, houseRules, patterns);
+                    rung, player, guitar, tuning, setting, capo, tempo, locks, readings, houseRules, patterns, voice);
         }
     }
 }

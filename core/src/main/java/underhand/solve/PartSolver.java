@@ -92,6 +92,8 @@ public final class PartSolver {
                 new StrokeTiming(new PlayedPatterns(settings.patterns(), settings.rung(), song.tempo()), known.board());
         this.beside = companion
                 .<SongLattice.GripSurcharge>map(c -> (at, grip) -> c.price(at, grip, known.board()))
+                .or(() -> Singer.of(song.placements(), settings, known.board(), parameters)
+                        .map(s -> s::price))
                 .orElse(SongLattice.GripSurcharge.NOBODY);
         this.capoPrice = capo == 0
                 ? 0

@@ -36,7 +36,7 @@ final class SongLattice implements Lattice {
     /** Prices of the changes to the next layer, by layer, block and block of the next layer. */
     private final GripChanges.Prices[][][] prices;
 
-    /** What a grip costs beside another guitar that plays at the same time. */
+    /** What a grip costs beside another guitar, or a voice, at the same time. */
     interface GripSurcharge {
         GripSurcharge NOBODY = (placement, grip) -> 0;
 
@@ -45,7 +45,7 @@ final class SongLattice implements Lattice {
 
     /**
      * @param timing time there is after the last stroke of a chord
-     * @param beside what a grip at a placement costs beside another guitar
+     * @param beside what a grip at a placement costs beside another guitar or a voice
      */
     SongLattice(List<Layer> layers, GripChanges changes, StrokeTiming timing, GripSurcharge beside) {
         this.layers = layers.toArray(Layer[]::new);

@@ -302,19 +302,8 @@ class ArrangerTest {
     /** A riff in drop D: one finger across the three low strings; common practice. */
     @Test
     void arrange_powerChordsInDropD_layAFingerAcross() {
-        ArrangementSettings standard = ArrangementSettings.ofRung(2).withCapo(0);
-        ArrangementSettings dropD = new ArrangementSettings(
-                standard.rung(),
-                standard.player(),
-                standard.guitar(),
-                Tuning.parse("D2 A2 D3 G3 B3 E4"),
-                standard.setting(),
-                standard.capo(),
-                standard.tempo(),
-                standard.locks(),
-                standard.readings(),
-                standard.houseRules(),
-                standard.patterns());
+        ArrangementSettings dropD =
+                ArrangementSettings.ofRung(2).withCapo(0).withTuning(Tuning.parse("D2 A2 D3 G3 B3 E4"));
         assertEquals(
                 List.of("000xxx", "333xxx", "555xxx", "000xxx"), shapes(ARRANGER.arrange(chart("D5 F5 G5 D5"), dropD)));
     }

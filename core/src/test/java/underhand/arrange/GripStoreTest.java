@@ -25,7 +25,6 @@ import underhand.repertoire.GripPool;
 import underhand.repertoire.KnownGrips;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.FrettingHand;
-import underhand.settings.HouseRules;
 import underhand.settings.Lock;
 import underhand.settings.Setting;
 
@@ -42,18 +41,12 @@ class GripStoreTest {
     private record Turn(Chart chart, ArrangementSettings settings, boolean isPriced) {
 
         static Turn at(Random random) {
-            ArrangementSettings settings = new ArrangementSettings(
-                    Rung.of(1 + random.nextInt(Rung.HIGHEST)),
-                    ArrangementSettings.ofRung(1).player(),
-                    ArrangementSettings.ofRung(1).guitar(),
-                    ArrangementSettings.ofRung(1).tuning(),
-                    List.of(Setting.ALONE, Setting.SINGER, Setting.BASS).get(random.nextInt(3)),
-                    OptionalInt.of(random.nextInt(4)),
-                    OptionalInt.of(60 + 40 * random.nextInt(3)),
-                    random.nextInt(3) == 0 ? List.of(Lock.onShape(0, Shape.parse("320003"))) : List.of(),
-                    List.of(),
-                    HouseRules.NONE,
-                    ArrangementSettings.ofRung(1).patterns());
+            ArrangementSettings settings = ArrangementSettings.ofRung(1 + random.nextInt(Rung.HIGHEST))
+                    .withSetting(
+                            List.of(Setting.ALONE, Setting.SINGER, Setting.BASS).get(random.nextInt(3)))
+                    .withCapo(random.nextInt(4))
+                    .withTempo(60 + 40 * random.nextInt(3))
+                    .withLocks(random.nextInt(3) == 0 ? List.of(Lock.onShape(0, Shape.parse("320003"))) : List.of());
             return new Turn(SONGS.get(random.nextInt(SONGS.size())), settings, random.nextInt(4) == 0);
         }
 

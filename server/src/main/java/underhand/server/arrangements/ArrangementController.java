@@ -1,5 +1,6 @@
 package underhand.server.arrangements;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Optional;
@@ -10,12 +11,14 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import underhand.arrange.KeySweep;
-import underhand.arrange.VoiceRange;
 import underhand.hand.Rung;
 import underhand.server.arrangements.ArrangementService.Task;
 import underhand.server.arrangements.ArrangementView.AlternativeView;
 import underhand.server.arrangements.ArrangementView.CandidateView;
 import underhand.server.platform.InputException;
+import underhand.server.shapes.GripView;
+import underhand.server.shapes.ShapeInput;
+import underhand.settings.Lock;
 
 /** Arranges a chart without storing anything. */
 @RestController
@@ -59,22 +62,53 @@ class ArrangementController {
     /** @param index place in the part, from 0 */
     record AlternativesRequest(PreviewRequest song, int index) {}
 
+    /**
+     * @param index place in the part, from 0
+     * @param frets the shape, counted from the capo
+     * @param fingers the player's own; the planner's when missing
+     */
+    record TrialRequest(
+            PreviewRequest song,
+            int index,
+
+            @Schema(type = "string", example = "x-7-6-8-x-x")
+            JsonNode frets,
+
+            @Schema(type = "string", example = "-213--", nullable = true)
+            JsonNode fingers) {}
+
+    /**
+     * A shape before it is taken.
+     *
+     * @param names what it sounds, the best name first
+     * @param grip null when no hand holds it
+     * @param price how much dearer the whole song becomes with it
+     * @param word what is to be said of taking it; blank where nothing is
+     */
+    record TrialView(
+            List<String> names, @Schema(nullable = true) GripView grip, double price, String word) {}
+
+    /** Tries a shape at a place of the part. */
+    @PostMapping("/arrangements/trial")
+    TrialView trial(@RequestBody TrialRequest request) {
+        Task task = service.task(request.song());
+        Lock.OneShape shape = new Lock.OneShape(
+                ShapeInput.read("frets", request.frets()), ShapeInput.fingers("fingers", request.fingers()));
+        return service.planned(task, () -> service.trial(task, request.index(), shape));
+    }
+
+    /** Other fingers for the shape that is played at a place. */
+    @PostMapping("/arrangements/fingerings")
+    List<AlternativeView> fingerings(@RequestBody AlternativesRequest request) {
+        Task task = service.task(request.song());
+        return service.planned(task, () -> service.fingerings(task, request.index()));
+    }
+
+    /** Other shapes for the chord at a place. */
     @PostMapping("/arrangements/alternatives")
     List<AlternativeView> alternatives(@RequestBody AlternativesRequest request) {
         Task task = service.task(request.song());
         return service.planned(task, () -> service.alternatives(task, request.index()));
-    }
-
-    /** Lowest and highest note, such as A3 and D5. */
-    record RangeRequest(String lowest, String highest) {
-
-        private VoiceRange toRange() {
-            if (lowest == null || highest == null) {
-                throw InputException.field(
-                        "range", "A range names its lowest and its highest note, such as A3 and D5.");
-            }
-            return VoiceRange.parse(lowest, highest);
-        }
     }
 
     /**

@@ -3,12 +3,15 @@ package underhand.server.arrangements;
 import static underhand.server.shapes.GripView.round;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import underhand.arrange.Arrangement;
 import underhand.arrange.CapoCandidate;
 import underhand.chart.Chart;
@@ -27,6 +30,8 @@ import underhand.server.arrangements.ArrangementView.FaultView;
 import underhand.server.arrangements.ArrangementView.FunctionView;
 import underhand.server.arrangements.ArrangementView.PlacementView;
 import underhand.server.arrangements.ArrangementView.ReadingView;
+import underhand.server.arrangements.ArrangementView.RightHandView;
+import underhand.server.arrangements.ArrangementView.SectionHandView;
 import underhand.server.arrangements.ArrangementView.SectionKeyView;
 import underhand.server.arrangements.ArrangementView.WarningView;
 import underhand.server.arrangements.ArrangementView.WorstChangeView;
@@ -36,6 +41,7 @@ import underhand.server.shapes.GripView.EffortView;
 import underhand.server.shapes.GripView.TermView;
 import underhand.settings.ArrangementSettings;
 import underhand.solve.PlacedGrip;
+import underhand.solve.Singer;
 import underhand.solve.TimedChange;
 
 /** Writes an arrangement as the API gives it. */
@@ -43,6 +49,7 @@ final class ArrangementMapper {
 
     private final Arrangement arrangement;
     private final int alternatives;
+    private final Optional<Singer> singer;
 
     /** A song has few different grips. */
     private final Map<RatedGrip, Map<ChordSymbol, GripView>> grips = new IdentityHashMap<>();
@@ -50,6 +57,7 @@ final class ArrangementMapper {
     private ArrangementMapper(Arrangement arrangement, int alternatives) {
         this.arrangement = arrangement;
         this.alternatives = alternatives;
+        this.singer = arrangement.singer();
     }
 
     /** @param alternatives how many other grips come with each place; the rest is fetched for one looked at */
@@ -66,6 +74,7 @@ final class ArrangementMapper {
                 settings.setting().id(),
                 new HouseRulesRequest(settings.houseRules().holding()),
                 mapper.capo(),
+                mapper.rightHand(),
                 arrangement.sections().stream().map(ArrangementMapper::section).toList(),
                 arrangement.placements().stream().map(mapper::placement).toList(),
                 arrangement.changes().stream()
@@ -104,6 +113,24 @@ final class ArrangementMapper {
                         f.message(),
                         f.suggestion().orElse(null)))
                 .toList();
+    }
+
+    private RightHandView rightHand() {
+        List<SectionHandView> sections = arrangement.rightHand().stream()
+                .map(hand -> new SectionHandView(
+                        hand.section(),
+                        hand.pattern().id(),
+                        hand.pattern().name(),
+                        hand.pattern().toSteps(),
+                        hand.own(),
+                        hand.reason()))
+                .toList();
+        Map<String, Long> places = arrangement.placements().stream()
+                .collect(Collectors.groupingBy(p -> p.slot().section(), Collectors.counting()));
+        SectionHandView most = sections.stream()
+                .max(Comparator.comparingLong(hand -> places.getOrDefault(hand.section(), 0L)))
+                .orElse(new SectionHandView("", "beat", "", "", false, ""));
+        return new RightHandView(most.pattern(), most.name(), most.reason(), sections);
     }
 
     private CapoView capo() {
@@ -163,6 +190,9 @@ final class ArrangementMapper {
                         .map(f -> new FunctionView(f.kind().name().toLowerCase(Locale.ROOT), f.numeral(), f.words()))
                         .orElse(null),
                 placed.grip().map(g -> grip(g, chord.orElseThrow())).orElse(null),
+                placed.grip()
+                        .flatMap(g -> singer.flatMap(s -> s.words(placed.slot().index(), g.grip())))
+                        .orElse(null),
                 placed.locked(),
                 others(placed, placed.fingerings()),
                 others(placed, placed.alternatives()));
@@ -181,10 +211,11 @@ final class ArrangementMapper {
                 .toList();
     }
 
-    /** Every other grip of one place of an arrangement. */
-    static List<AlternativeView> alternatives(Arrangement arrangement, int index) {
+    /** All others of one kind at one place of an arrangement. */
+    static List<AlternativeView> others(
+            Arrangement arrangement, int index, Function<PlacedGrip, List<PlacedGrip.Alternative>> which) {
         PlacedGrip placed = arrangement.placements().get(index);
-        return new ArrangementMapper(arrangement, Integer.MAX_VALUE).others(placed, placed.alternatives());
+        return new ArrangementMapper(arrangement, Integer.MAX_VALUE).others(placed, which.apply(placed));
     }
 
     private static ChangeView change(TimedChange timed, int tempo) {

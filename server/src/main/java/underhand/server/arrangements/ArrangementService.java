@@ -12,8 +12,10 @@ import underhand.arrange.Arranger;
 import underhand.arrange.KeySweep;
 import underhand.arrange.Ladder;
 import underhand.arrange.LadderStep;
+import underhand.arrange.ShapeTrial;
 import underhand.arrange.Sweep;
 import underhand.chart.Chart;
+import underhand.chord.ChordSymbol;
 import underhand.format.ChartReading;
 import underhand.format.ChartTextReader;
 import underhand.hand.Rung;
@@ -21,6 +23,7 @@ import underhand.harmony.KeyFinder;
 import underhand.harmony.Reach;
 import underhand.harmony.RuleCatalogue;
 import underhand.input.RangeException;
+import underhand.server.arrangements.ArrangementController.TrialView;
 import underhand.server.arrangements.ArrangementView.AlternativeView;
 import underhand.server.arrangements.ArrangementView.FaultView;
 import underhand.server.planning.Planning;
@@ -30,6 +33,8 @@ import underhand.server.players.PlayerService;
 import underhand.server.players.Seat;
 import underhand.server.shapes.GripView;
 import underhand.settings.ArrangementSettings;
+import underhand.settings.Lock;
+import underhand.solve.PlacedGrip;
 
 /**
  * Arranges charts, and keeps the last sweeps: a sweep holds every capo position, so moving the capo of a song on screen
@@ -45,6 +50,8 @@ public class ArrangementService {
     private static final int LEAST_PLACEMENTS = 100;
 
     private static final int CHARTS_KEPT = 16;
+
+    private static final int NAMES_SHOWN = 4;
 
     /** A song with more placements is a large one, and so is one on more strings. */
     private static final int MOST_SMALL_PLACEMENTS = 128;
@@ -140,14 +147,50 @@ public class ArrangementService {
                 .arrangement();
     }
 
-    /** Every other grip of one place in a part, cheapest for the song first. */
+    /** Every other shape of one place in a part, cheapest for the song first. */
     List<AlternativeView> alternatives(Task task, int index) {
+        return ArrangementMapper.others(priced(task, index), index, PlacedGrip::alternatives);
+    }
+
+    /** Other fingers for the shape of one place in a part, cheapest for the song first. */
+    List<AlternativeView> fingerings(Task task, int index) {
+        return ArrangementMapper.others(priced(task, index), index, PlacedGrip::fingerings);
+    }
+
+    /** A shape of the player's own at a place. */
+    TrialView trial(Task task, int index, Lock.OneShape shape) {
+        Arrangement arrangement = arrange(task);
+        checkPlace(arrangement, index);
+        ShapeTrial trial = ShapeTrial.of(arranger, task.chart(), arrangement, index, shape);
+        ChordSymbol chord =
+                arrangement.placements().get(index).segment().chord().orElseThrow();
+        int rung = task.settings().rung().level();
+        String word = trial.grip()
+                .map(g -> g.rung() > rung ? "It belongs on rung " + g.rung() + "; you may take it all the same." : "")
+                .orElse("No hand of this player holds it with these fingers: it is too wide, or too many are needed.");
+        return new TrialView(
+                trial.names().stream()
+                        .limit(NAMES_SHOWN)
+                        .map(n -> n.symbol().glyphs())
+                        .toList(),
+                trial.grip()
+                        .map(g -> GripView.of(g, chord, arrangement.board()))
+                        .orElse(null),
+                GripView.round(trial.price()),
+                word);
+    }
+
+    private Arrangement priced(Task task, int index) {
         Arrangement arrangement = sweep(task).priced(task.settings().capo());
+        checkPlace(arrangement, index);
+        return arrangement;
+    }
+
+    private static void checkPlace(Arrangement arrangement, int index) {
         int places = arrangement.placements().size();
         if (index < 0 || index >= places) {
             throw InputException.field("index", "index must be 0 to " + (places - 1) + ", was " + index + ".");
         }
-        return ArrangementMapper.alternatives(arrangement, index);
     }
 
     /** What may stand in the place of a chord of the chart, and why the other rules propose nothing. */

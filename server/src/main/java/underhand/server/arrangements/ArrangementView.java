@@ -27,6 +27,7 @@ public record ArrangementView(
         String setting,
         HouseRulesRequest houseRules,
         CapoView capo,
+        RightHandView rightHand,
         List<SectionKeyView> sections,
         List<PlacementView> placements,
         List<ChangeView> changes,
@@ -63,6 +64,21 @@ public record ArrangementView(
     }
 
     /**
+     * What the right hand plays: in most of the song, and in each section.
+     *
+     * @param pattern id of a pattern that ships, or {@code own}
+     * @param reason why it was chosen; blank where the player chose it
+     */
+    public record RightHandView(String pattern, String name, String reason, List<SectionHandView> sections) {}
+
+    /**
+     * @param own whether the player chose it
+     * @param steps as a pattern is written
+     */
+    public record SectionHandView(
+            String section, String pattern, String name, String steps, boolean own, String reason) {}
+
+    /**
      * @param cut what was not compared, in words
      * @param bound how much less effort the best part could be at most
      */
@@ -91,6 +107,7 @@ public record ArrangementView(
      * @param part which chord of the placement's reading this is, from 0
      * @param chord sounding chord; null where nothing is played
      * @param played the chord as its shape is called above the capo
+     * @param singer how the grip stands to what is sung over it; null where nothing is to be said
      * @param fingerings other fingers for the same shape, the cheapest first
      * @param alternatives other shapes, each in its best fingering
      */
@@ -109,6 +126,7 @@ public record ArrangementView(
             ReadingView reading,
             @Schema(nullable = true) FunctionView function,
             @Schema(nullable = true) GripView grip,
+            @Schema(nullable = true) String singer,
             boolean locked,
             List<AlternativeView> fingerings,
             List<AlternativeView> alternatives) {}

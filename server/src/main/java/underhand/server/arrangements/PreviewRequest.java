@@ -15,10 +15,11 @@ import underhand.server.players.PlayerRequest;
  * @param playerId a stored player, in place of the values in {@code player}; an adult hand when neither is sent
  * @param guitarId a stored guitar, in place of the values in {@code guitar}; a steel-string acoustic when neither is sent
  * @param houseRules what this song does otherwise than its player
- * @param patterns what the right hand plays; a stroke a beat when missing
+ * @param patterns what the right hand plays; chosen with the part where it is left open
  * @param fills what is played in the gaps
  * @param tempo beats a minute; the chart's own when missing or null
  * @param transpose semitones the whole song is moved by, -11 to 11; 0 when missing
+ * @param voice range of the singer, where it is known
  * @param second who plays beside the first guitar, for calls that ask for a second one
  */
 public record PreviewRequest(
@@ -41,6 +42,7 @@ public record PreviewRequest(
         List<FillChoiceRequest> fills,
         @Schema(nullable = true) Integer tempo,
         Integer transpose,
+        @Schema(nullable = true) RangeRequest voice,
         @Schema(nullable = true) SecondGuitar second) {
 
     /** @param format only {@code text} */

@@ -41,6 +41,9 @@ final class SettingsReader {
         if (request.tempo() != null) {
             settings = settings.withTempo(request.tempo());
         }
+        if (request.voice() != null) {
+            settings = settings.withVoice(request.voice().toRange());
+        }
         return withCapo(settings, capo(request.capo()));
     }
 

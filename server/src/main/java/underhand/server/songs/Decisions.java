@@ -10,6 +10,7 @@ import underhand.server.arrangements.FillChoiceRequest;
 import underhand.server.arrangements.LockRequest;
 import underhand.server.arrangements.PatternChoiceRequest;
 import underhand.server.arrangements.PreviewRequest;
+import underhand.server.arrangements.RangeRequest;
 import underhand.server.arrangements.ReadingChoiceRequest;
 import underhand.server.arrangements.SecondGuitar;
 import underhand.server.platform.InputException;
@@ -27,8 +28,9 @@ import underhand.settings.Setting;
  * @param playerId null for an adult hand
  * @param guitarId null for a steel-string acoustic in the chart's tuning
  * @param readings what was said to readings of placements
- * @param patterns what the right hand plays; a stroke a beat where nothing is chosen
+ * @param patterns what the right hand plays; chosen with the part where it is left open
  * @param fills what is played in the gaps
+ * @param voice range of the singer; null where it is not known
  * @param second null when nobody plays beside the first guitar
  * @param houseRules what this song does otherwise than its player
  */
@@ -45,6 +47,7 @@ record Decisions(
         @Schema(nullable = true) Long playerId,
         @Schema(nullable = true) Long guitarId,
         HouseRulesRequest houseRules,
+        @Schema(nullable = true) RangeRequest voice,
         @Schema(nullable = true) SecondGuitar second) {
 
     private static final int OCTAVE = 12;
@@ -64,6 +67,7 @@ record Decisions(
                 null,
                 null,
                 HouseRulesRequest.NONE,
+                null,
                 null);
     }
 
@@ -94,6 +98,7 @@ record Decisions(
                 fills,
                 tempo,
                 transpose,
+                voice,
                 null);
     }
 
@@ -114,6 +119,9 @@ record Decisions(
         readings.forEach(ReadingChoiceRequest::toChoice);
         PatternChoiceRequest.plan(patterns);
         fills.forEach(FillChoiceRequest::check);
+        if (voice != null) {
+            voice.toRange();
+        }
     }
 
     private static void inRange(String field, Integer value, int low, int high) {

@@ -11,6 +11,7 @@ import java.util.function.Function;
 import underhand.server.arrangements.FillChoiceRequest;
 import underhand.server.arrangements.LockRequest;
 import underhand.server.arrangements.PatternChoiceRequest;
+import underhand.server.arrangements.RangeRequest;
 import underhand.server.arrangements.ReadingChoiceRequest;
 import underhand.server.arrangements.SecondGuitar;
 import underhand.server.players.HouseRulesRequest;
@@ -36,6 +37,7 @@ record StoredDecisions(
         @Schema(nullable = true) Long playerId,
         @Schema(nullable = true) Long guitarId,
         @JsonSetter(contentNulls = Nulls.SET) Map<String, Object> houseRules,
+        @Schema(nullable = true) Range voice,
         @Schema(nullable = true) Second second) {
 
     /** The form that is written today. */
@@ -66,6 +68,9 @@ record StoredDecisions(
 
     record Fill(Integer placement, @Schema(nullable = true) Integer part, String fill) {}
 
+    /** Lowest and highest note of a voice. */
+    record Range(String lowest, String highest) {}
+
     record Second(
             int rung,
             @Schema(nullable = true) Integer capo,
@@ -91,6 +96,9 @@ record StoredDecisions(
                 said.playerId(),
                 said.guitarId(),
                 said.houseRules().answers(),
+                said.voice() == null
+                        ? null
+                        : new Range(said.voice().lowest(), said.voice().highest()),
                 said.second() == null
                         ? null
                         : new Second(
@@ -118,6 +126,7 @@ record StoredDecisions(
                 playerId,
                 guitarId,
                 houseRules == null ? HouseRulesRequest.NONE : HouseRulesRequest.said(houseRules),
+                voice == null ? null : new RangeRequest(voice.lowest(), voice.highest()),
                 second == null
                         ? null
                         : new SecondGuitar(

@@ -1,4 +1,4 @@
-package underhand.arrange;
+package underhand.settings;
 
 import java.util.Objects;
 import java.util.OptionalInt;
