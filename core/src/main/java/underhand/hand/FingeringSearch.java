@@ -143,10 +143,10 @@ public final class FingeringSearch {
         }
     }
 
-    /** Whether an open string lies between two holds, so that the finger on the higher may be the lower one. */
+    /** Whether there is room between two holds for the finger on the higher to be the lower one; a barre needs no open string. */
     private static boolean isApart(Shape shape, Hold low, Hold high) {
-        for (int string = low.highString() + 1; string < high.lowString() && !high.isBarre(); string++) {
-            if (shape.fret(string) == 0) {
+        for (int string = low.highString() + 1; string < high.lowString(); string++) {
+            if (shape.fret(string) == 0 || high.isBarre() && shape.isSilent(string)) {
                 return true;
             }
         }

@@ -54,6 +54,7 @@ public final class HandEffort {
     private final double damping;
     private final double hollow;
     private final double turned;
+    private final double beside;
     private final double skip;
     private final double sight;
 
@@ -87,6 +88,7 @@ public final class HandEffort {
         damping = parameters.get("damping");
         hollow = parameters.get("barre.hollow");
         turned = parameters.get("posture.turned");
+        beside = parameters.get("barre.beside");
         skip = parameters.get("skip");
         sight = parameters.get("sight");
         lowestBarre = table((fret, strings) -> barreAtLeast(fret, strings, true));
@@ -127,6 +129,7 @@ public final class HandEffort {
         Posture.Rest rest = Posture.of(holds, stretched, drawnIn);
         effort.add(EffortTerm.POSTURE, rest.cost() + awayFromHome(grip.shape(), rest));
         effort.add(EffortTerm.POSTURE, turned * turnedFrets(holds));
+        effort.add(EffortTerm.BARRE, beside * besideBarres(holds));
         effort.add(EffortTerm.CROWDING, crowding(holds));
         effort.add(EffortTerm.DAMPING, damping * grip.silentInside() + hollow * grip.silentUnderBarres());
         effort.add(EffortTerm.SKIPS, skip * skippedStrings(holds));
@@ -254,6 +257,20 @@ public final class HandEffort {
         return cost;
     }
 
+    /** Fingers on the fret of the lowest barre and on a string next to it, where there is no room for them. */
+    private static int besideBarres(List<Hold> holds) {
+        if (holds.isEmpty() || !holds.get(0).isBarre()) {
+            return 0;
+        }
+        Hold barre = holds.get(0);
+        int beside = 0;
+        for (Hold hold : holds.subList(1, holds.size())) {
+            boolean isNext = hold.lowString() == barre.highString() + 1 || hold.highString() == barre.lowString() - 1;
+            beside += isNext && hold.fret() == barre.fret() ? 1 : 0;
+        }
+        return beside;
+    }
+
     /** Frets on which the lowest finger takes the highest string. */
     private static int turnedFrets(List<Hold> holds) {
         int frets = 0;
@@ -267,7 +284,7 @@ public final class HandEffort {
 
     /** Open strings are played with the index finger over the first fret, where the hand knows its way. */
     private double awayFromHome(Shape shape, Posture.Rest rest) {
-        return shape.openStrings() > 0 ? home * Math.min(1, Math.max(0, rest.handFret() - 1)) : 0;
+        return shape.openStrings() > 0 ? home * Math.min(1, rest.handFret() - 1) : 0;
     }
 
     private double sight(int handFret) {

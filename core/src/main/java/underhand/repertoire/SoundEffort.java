@@ -32,6 +32,9 @@ final class SoundEffort {
     /** Open strings sound even with a hand up to this fret above the capo. */
     private static final int EVEN_TO_FRET = 3;
 
+    /** A hand over the first fret has its little finger here. */
+    private static final int HOME_TO_FRET = 4;
+
     /** A major second. */
     private static final int WIDEST_SECOND = 2;
 
@@ -52,6 +55,7 @@ final class SoundEffort {
     private final double unison;
     private final double gap;
     private final double openHigh;
+    private final double openReach;
     private final double ring;
     private final double bass;
     private final double fifth;
@@ -75,6 +79,7 @@ final class SoundEffort {
         unison = p.get("sound.unison");
         gap = p.get("sound.gap");
         openHigh = p.get("sound.openHigh") * (1 - Math.max(0, houseRules.get(HouseRule.RING)));
+        openReach = p.get("sound.openReach") * (1 - Math.max(0, houseRules.get(HouseRule.RING)));
         ring = -houseRules.get(HouseRule.RING) * p.get("sound.ring");
         bass = p.get("sound.bass");
         fifth = p.get("sound.fifth");
@@ -141,6 +146,7 @@ final class SoundEffort {
         effort.add(EffortTerm.TOP, top(shape, roles));
         effort.add(EffortTerm.INNER, inner * innerSilent(shape, sounding));
         effort.add(EffortTerm.RING, ring * shape.openStrings());
+        effort.add(EffortTerm.OPEN_HIGH, openReach(shape));
         voicing(effort, Arrays.copyOf(voices, sounding), roles);
     }
 
@@ -219,6 +225,13 @@ final class SoundEffort {
     void ofHand(Effort.Builder effort, Grip grip) {
         effort.add(EffortTerm.OPEN_HIGH, openHigh(grip.shape(), grip.handFret()));
         effort.add(EffortTerm.INNER, rings * grip.undampedInside());
+    }
+
+    /** An open string under a hand that reaches far; as a bass note alone it is welcome. */
+    private double openReach(Shape shape) {
+        int lowest = shape.lowestSounding().orElse(0);
+        boolean isInTheChord = shape.openStrings() > (shape.fret(lowest) == 0 ? 1 : 0);
+        return !isInTheChord ? 0 : openReach * Math.max(0, shape.highestFret() - HOME_TO_FRET);
     }
 
     private double openHigh(Shape shape, int handFret) {
