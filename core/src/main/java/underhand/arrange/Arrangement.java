@@ -1,7 +1,9 @@
 package underhand.arrange;
 
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import underhand.chart.Chart;
@@ -64,10 +66,18 @@ public record Arrangement(
         warnings = List.copyOf(warnings);
     }
 
-    /** Who sings over it, as its grips have to hear the voice; empty where nobody does or nothing is known of what is sung. */
-    public Optional<Singer> singer() {
+    /** How each grip stands to what is sung over it, in words, by its index; none where nobody sings or nothing is known of it. */
+    public Map<Integer, String> besideVoice() {
+        Map<Integer, String> words = new HashMap<>();
         List<Chart.Slot> slots = placements.stream().map(PlacedGrip::slot).toList();
-        return Singer.of(slots, settings, board, parameters);
+        Singer.of(slots, settings, board, parameters).ifPresent(singer -> {
+            for (PlacedGrip placed : placements) {
+                placed.grip()
+                        .flatMap(g -> singer.words(placed.slot().index(), g.grip()))
+                        .ifPresent(said -> words.put(placed.index(), said));
+            }
+        });
+        return words;
     }
 
     /** Places at which a shape is played for the first time. */

@@ -11,7 +11,7 @@ import underhand.pitch.Mode;
 
 /**
  * Finds the key of a row of chords by scoring all 24: how many of their tones the scale holds, weighed by how long they
- * last; whether the first and the last chord are the tonic; and cadences, V to I and IV to I. Weights are common
+ * last; whether the first and the last chord are the tonic; and cadences, V to I, ii to V to I, and IV to I. Weights are common
  * practice put into numbers. A minor key's scale includes the raised seventh of its dominant.
  */
 public final class KeyFinder {
@@ -24,6 +24,9 @@ public final class KeyFinder {
     private static final double LAST = 1.4;
     private static final double CADENCE = 0.8;
     private static final double PLAGAL = 0.3;
+
+    /** A second degree in minor that leads to the dominant and home says more than where a loop begins or ends. */
+    private static final double TWO_FIVE_ONE = 2.4;
 
     private static final Interval MINOR_THIRD = Interval.parse("m3");
     private static final Interval MAJOR_THIRD = Interval.parse("M3");
@@ -134,6 +137,10 @@ public final class KeyFinder {
                 int degree = Math.floorMod(before.root() - tonic, 12);
                 boolean dominant = degree == 7 && before.majorThird();
                 score += dominant ? CADENCE : degree == 5 ? PLAGAL : 0;
+                boolean second = i > 1
+                        && chords.get(i - 2).minorThird()
+                        && Math.floorMod(chords.get(i - 2).root() - tonic, 12) == 2;
+                score += dominant && second ? TWO_FIVE_ONE : 0;
             }
         }
         return score;

@@ -110,6 +110,11 @@ public record SongStyle(Set<Style> named, double rich, double dominant, boolean 
         return weights;
     }
 
+    /** How much closed shapes are at home in it: the share of its rich chords where most are, else 0. */
+    public double richness() {
+        return rich >= MOSTLY ? rich : 0;
+    }
+
     /** The style that is most this song's at a tempo. */
     public Style first(int tempo) {
         return weights(tempo).entrySet().stream()

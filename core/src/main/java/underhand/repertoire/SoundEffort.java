@@ -267,9 +267,10 @@ final class SoundEffort {
         double price = 0;
         boolean close = voices.length > 1 && voices[1] - voices[0] < CLEAR_INTERVAL;
         price += close ? mud * Math.max(0, CLEAR_FROM_MIDI - voices[0]) : 0;
-        for (int i = 1; i < voices.length && voices[i - 1] < CLEAR_FROM_MIDI; i++) {
+        int clearSecondsFrom = CLEAR_FROM_MIDI + board.capo();
+        for (int i = 1; i < voices.length && voices[i - 1] < clearSecondsFrom; i++) {
             int apart = voices[i] - voices[i - 1];
-            price += apart > 0 && apart <= WIDEST_SECOND ? second * (CLEAR_FROM_MIDI - voices[i - 1]) : 0;
+            price += apart > 0 && apart <= WIDEST_SECOND ? second * (clearSecondsFrom - voices[i - 1]) : 0;
         }
         boolean inTheWay = roles.lowestElsewhere() && voices.length > 0 && voices[0] % 12 != roles.lowest();
         price += inTheWay ? low * Math.max(0, CLEAR_FROM_MIDI - voices[0]) : 0;

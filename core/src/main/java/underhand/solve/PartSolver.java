@@ -98,6 +98,7 @@ public final class PartSolver {
         this.capoPrice = capo == 0
                 ? 0
                 : parameters.get("capo.on")
+                        + parameters.get("capo.rich") * song.harmony().style().richness()
                         + parameters.get("capo.fret") * capo
                         + parameters.get("capo.high") * Math.max(0, capo - LOW_CAPO);
     }

@@ -178,6 +178,19 @@ final class Judge {
         return fingers.toString();
     }
 
+    /** Struck fingers that are still chosen, on all given charts. */
+    long stillFingers() {
+        return RedPen.fingers().stream()
+                .filter(strike -> {
+                    Grip now = placed(at(strike.where(), strike.capo()), strike.placement())
+                            .grip()
+                            .orElseThrow()
+                            .grip();
+                    return now.shape().equals(strike.shape()) && fingersOf(now).equals(strike.struck());
+                })
+                .count();
+    }
+
     private String fingers() {
         int all = 0;
         int still = 0;

@@ -29,11 +29,17 @@ public final class FingeringFit {
             "finger.3",
             "finger.4",
             "barre.hollow",
+            "barre.beside",
+            "posture.home",
+            "posture.turned",
             "skip");
 
     private static final List<String> FITTED_KEYS = List.of("C", "D", "E", "F#", "Ab", "Bb");
     private static final long SEED = 20261125;
     private static final int TRIALS = 1500;
+
+    /** Price of a value e times as large or small as the one that ships: fits stay near what is plausible. */
+    private static final double FAR = 0.003;
 
     /** Standard deviation of a step, as a factor's logarithm. */
     private static final double WIDTH = 0.25;
@@ -66,7 +72,11 @@ public final class FingeringFit {
     private static double score(Parameters parameters, Predicate<FingeredChords.Position> which) {
         FingeredChords.Agreement agreement = FingeredChords.agreement(parameters, which);
         double textbook = (double) Textbook.firstOrTied(parameters).size() / Textbook.ALL.size();
-        return agreement.firstShare() + agreement.amongTwoShare() + textbook;
+        double distance = FITTED.stream()
+                .mapToDouble(name -> Math.log(parameters.get(name) / Parameters.STANDARD.get(name)))
+                .map(log -> log * log)
+                .sum();
+        return agreement.firstShare() + agreement.amongTwoShare() + textbook - FAR * distance;
     }
 
     private static void report(String when, Parameters parameters) {

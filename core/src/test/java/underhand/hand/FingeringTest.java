@@ -59,12 +59,11 @@ class FingeringTest {
         }
     }
 
-    /** The lowest finger of a fret may take its highest string past an open one: 320002 as {@code 32---1}. */
+    /** The lowest finger of a fret may take its highest strings past one that is not stopped: 320002 as {@code 32---1}. */
     private static boolean isTurned(List<Hold> holds, Hold low) {
-        return !low.isBarre()
-                && holds.stream()
-                        .filter(h -> h.fret() == low.fret() && h != low)
-                        .allMatch(h -> low.finger() < h.finger() && h.highString() < low.lowString());
+        return holds.stream()
+                .filter(h -> h.fret() == low.fret() && h != low)
+                .allMatch(h -> low.finger() < h.finger() && h.highString() < low.lowString());
     }
 
     private static void obeysTheHand(Grip grip) {

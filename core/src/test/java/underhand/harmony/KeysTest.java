@@ -25,7 +25,14 @@ class KeysTest {
     private static final double[] MINOR = {6.33, 2.68, 3.52, 5.38, 2.60, 3.53, 2.54, 4.75, 3.98, 2.69, 3.34, 3.17};
 
     /** Where the profiles, which hear no order and no cadence, name another key than musicians do. */
-    private static final List<String> PROFILES_MISS = List.of("E minor: Scarborough Fair (traditional) -> B minor");
+    private static final List<String> PROFILES_MISS = List.of(
+            "E minor: Scarborough Fair (traditional) -> B minor",
+            "C major: ii V I vi with a turn back to ii (common practice) -> G major",
+            "G major: ii V I vi in another key (common practice) -> D major",
+            "F major: ii V I vi in another key (common practice) -> C major",
+            "D major: ii V I vi in another key (common practice) -> A major",
+            "Bb major: I vi ii V with a turn (common practice) -> F major",
+            "C major: circle of dominants (common practice) -> G major");
 
     private record Progression(String key, List<ChordSymbol> chords, String name) {}
 
@@ -100,7 +107,7 @@ class KeysTest {
                 misses.add(progression.name() + ": " + key + " for " + progression.key());
             }
         }
-        assertTrue(progressions().size() >= 40);
+        assertTrue(progressions().size() >= 60);
         assertEquals(List.of(), misses);
     }
 

@@ -63,7 +63,8 @@ class LeftOutGripsTest {
         SongLattice lattice = new SongLattice(layers, known.prices(), timing, SongLattice.GripSurcharge.NOBODY);
         TiedRouteSolver.Tied tied = TiedRouteSolver.solve(lattice, builder.ties(), 100_000_000);
         assertTrue(tied.proven());
-        double capoPrice = (capo > 0 ? P.get("capo.on") : 0)
+        double rich = song.harmony().style().richness();
+        double capoPrice = (capo > 0 ? P.get("capo.on") + P.get("capo.rich") * rich : 0)
                 + P.get("capo.fret") * capo
                 + P.get("capo.high") * Math.max(0, capo - 5);
         return tied.total() + capoPrice * song.placements().size();

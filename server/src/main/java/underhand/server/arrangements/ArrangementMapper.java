@@ -41,7 +41,6 @@ import underhand.server.shapes.GripView.EffortView;
 import underhand.server.shapes.GripView.TermView;
 import underhand.settings.ArrangementSettings;
 import underhand.solve.PlacedGrip;
-import underhand.solve.Singer;
 import underhand.solve.TimedChange;
 
 /** Writes an arrangement as the API gives it. */
@@ -49,7 +48,7 @@ final class ArrangementMapper {
 
     private final Arrangement arrangement;
     private final int alternatives;
-    private final Optional<Singer> singer;
+    private final Map<Integer, String> besideVoice;
 
     /** A song has few different grips. */
     private final Map<RatedGrip, Map<ChordSymbol, GripView>> grips = new IdentityHashMap<>();
@@ -57,7 +56,7 @@ final class ArrangementMapper {
     private ArrangementMapper(Arrangement arrangement, int alternatives) {
         this.arrangement = arrangement;
         this.alternatives = alternatives;
-        this.singer = arrangement.singer();
+        this.besideVoice = arrangement.besideVoice();
     }
 
     /** @param alternatives how many other grips come with each place; the rest is fetched for one looked at */
@@ -190,9 +189,7 @@ final class ArrangementMapper {
                         .map(f -> new FunctionView(f.kind().name().toLowerCase(Locale.ROOT), f.numeral(), f.words()))
                         .orElse(null),
                 placed.grip().map(g -> grip(g, chord.orElseThrow())).orElse(null),
-                placed.grip()
-                        .flatMap(g -> singer.flatMap(s -> s.words(placed.slot().index(), g.grip())))
-                        .orElse(null),
+                besideVoice.get(placed.index()),
                 placed.locked(),
                 others(placed, placed.fingerings()),
                 others(placed, placed.alternatives()));
