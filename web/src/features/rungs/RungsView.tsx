@@ -70,7 +70,18 @@ export function RungsView() {
             onChoose={() => {
               if (song.data) {
                 const readings = onSection(song.data.decisions.readings, step, arrangement.data, section);
-                choose.mutate({ song: song.data, decisions: { ...decisions, rung: step.rung, readings } });
+                const { ring, motion } = step.arrangement.houseRules;
+                const houseRules = { ...decisions.houseRules, ring, motion };
+                choose.mutate({
+                  song: song.data,
+                  decisions: {
+                    ...decisions,
+                    rung: step.rung,
+                    capo: step.arrangement.capo.chosen,
+                    readings,
+                    houseRules,
+                  },
+                });
               }
             }}
           />

@@ -27,9 +27,9 @@ import underhand.solve.TimedChange;
  * The ladder of one song: the same chart on all five rungs, each adding something to the rung below.
  *
  * <p>Every rung tries its arrangements from the plainest to the richest, table below. Of all choices that go up, no rung
- * asking less of a beginner or holding at a lower tempo than the one below, the one is taken on which the fewest rungs add
- * nothing; of equal ones the plainest. Rung 1 leaves out what first shapes have
- * not, unless the chord is easier as it stands; where a chord still needs more, any simplifying rule may help.
+ * asking less of a beginner than the one below, or holding the song's tempo where that one does and this not, the one is taken on which the fewest rungs add
+ * nothing; of equal ones the plainest. All rungs have the song's own capo, but for a step that does without. A chord is made
+ * simpler only where that is easier: E7 stays E7; where a chord still needs more, any simplifying rule may help.
  */
 public final class Ladder {
 
@@ -38,20 +38,25 @@ public final class Ladder {
      *
      * @param noCapo whether it does without a capo
      * @param moving whether its top line is sought to move
+     * @param closed whether shapes without open strings are sought, which move about the neck
      * @param wishes rules in order of preference; a placement takes the first that proposes a reading
      */
-    private record Plan(boolean noCapo, boolean moving, List<ReadingId> wishes) {
+    private record Plan(boolean noCapo, boolean moving, boolean closed, List<ReadingId> wishes) {
 
         static Plan of(String... wishes) {
-            return new Plan(false, false, ids(wishes));
+            return new Plan(false, false, false, ids(wishes));
         }
 
-        static Plan withoutCapo(String... wishes) {
-            return new Plan(true, false, ids(wishes));
+        Plan withoutCapo() {
+            return new Plan(true, moving, closed, wishes);
         }
 
-        static Plan withMovingTop(String... wishes) {
-            return new Plan(true, true, ids(wishes));
+        Plan withMovingTop() {
+            return new Plan(noCapo, true, closed, wishes);
+        }
+
+        Plan inClosedShapes() {
+            return new Plan(noCapo, moving, true, wishes);
         }
 
         private static List<ReadingId> ids(String... wishes) {
@@ -74,27 +79,34 @@ public final class Ladder {
     };
 
     private static final List<List<Plan>> PLANS = List.of(
-            List.of(
-                    Plan.of("drop-extension:triad", "drop-extension:m", "drop-extension:dim", "drop-bass"),
-                    // Some sevenths are easier than their triads: E7, A7, B7.
-                    Plan.of("drop-bass")),
+            List.of(Plan.of("drop-extension:triad", "drop-extension:m", "drop-extension:dim", "drop-bass")),
             List.of(
                     Plan.of("drop-extension:7", "drop-extension:m7", "drop-extension:maj7"),
                     Plan.of(),
                     Plan.of(SEVENTHS)),
-            List.of(Plan.of(), Plan.withoutCapo(), Plan.of(SEVENTHS), Plan.withoutCapo(SEVENTHS)),
-            List.of(Plan.of(SEVENTHS), Plan.withoutCapo(SEVENTHS), Plan.of(COLOURS), Plan.withoutCapo(COLOURS)),
+            List.of(
+                    Plan.of(),
+                    Plan.of().withoutCapo(),
+                    Plan.of(SEVENTHS),
+                    Plan.of(SEVENTHS).withoutCapo(),
+                    Plan.of().inClosedShapes()),
+            List.of(
+                    Plan.of(SEVENTHS),
+                    Plan.of(SEVENTHS).withoutCapo(),
+                    Plan.of(COLOURS),
+                    Plan.of(SEVENTHS).withoutCapo().inClosedShapes(),
+                    Plan.of(COLOURS).withoutCapo()),
             List.of(
                     Plan.of(COLOURS),
-                    Plan.withoutCapo(COLOURS),
+                    Plan.of(COLOURS).withoutCapo().inClosedShapes(),
                     Plan.of(LINES),
-                    Plan.withoutCapo(LINES),
-                    Plan.withMovingTop(LINES)));
+                    Plan.of(LINES).withoutCapo().inClosedShapes(),
+                    Plan.of(LINES).withoutCapo().withMovingTop()));
 
     /** A rung easier than the one below weighs more than any number that add nothing. */
     private static final int EASIER = 100;
 
-    /** A rung should not take back the colours of the one below. */
+    /** A rung should not take back the colours of the one below, nor a capo that was taken off. */
     private static final int POORER = 2;
 
     private final Arranger arranger;
@@ -116,9 +128,12 @@ public final class Ladder {
 
     private List<LadderStep> climb() {
         List<List<LadderStep>> tried = new ArrayList<>();
+        int capo = arranger.arrange(chart, settings).capo();
         for (int rung = Rung.LOWEST; rung <= Rung.HIGHEST; rung++) {
             int at = rung;
-            tried.add(PLANS.get(rung - 1).stream().map(plan -> step(at, plan)).toList());
+            tried.add(PLANS.get(rung - 1).stream()
+                    .map(plan -> step(at, plan, plan.noCapo() ? 0 : capo))
+                    .toList());
         }
         Climb best = best(tried, new ArrayList<>(), Climb.WORST);
         return best.steps().stream().map(Ladder::spoken).toList();
@@ -156,13 +171,21 @@ public final class Ladder {
         for (int i = 1; i < steps.size(); i++) {
             LadderStep below = steps.get(i - 1);
             LadderStep step = steps.get(i);
-            boolean easier = step.effort() < below.effort()
-                    || step.arrangement().fastestTempo() < below.arrangement().fastestTempo();
+            boolean easier =
+                    step.effort() < below.effort() || step.arrangement().fastestTempo() < held(below);
             faults += easier ? EASIER : 0;
             faults += step.adds().isEmpty() ? 1 : 0;
+            boolean capoComesBack =
+                    below.arrangement().capo() == 0 && step.arrangement().capo() > 0;
+            faults += capoComesBack ? POORER : 0;
             faults += richness(step) < richness(below) - 1e-9 ? POORER : 0;
         }
         return faults;
+    }
+
+    /** Tempo a rung has to hold: the song's, or as much of it as the rung below holds; a fuller right hand may cost the rest. */
+    private static int held(LadderStep below) {
+        return Math.min(below.arrangement().tempo(), below.arrangement().fastestTempo());
     }
 
     /** Mean number of notes of the chords that are played. */
@@ -181,10 +204,10 @@ public final class Ladder {
                 : step;
     }
 
-    private LadderStep step(int rung, Plan plan) {
-        ArrangementSettings on = settings.withRung(rung);
-        if (plan.noCapo()) {
-            on = on.withHouseRules(on.houseRules().with(HouseRule.CAPO, false)).withCapo(0);
+    private LadderStep step(int rung, Plan plan, int capo) {
+        ArrangementSettings on = settings.withRung(rung).withCapo(capo);
+        if (plan.closed()) {
+            on = on.withHouseRules(on.houseRules().with(HouseRule.RING, -1.0));
         }
         if (plan.moving()) {
             on = on.withHouseRules(on.houseRules().with(HouseRule.MOTION, 1.0));
@@ -193,7 +216,7 @@ public final class Ladder {
         List<ReadingChoice> choices = new ArrayList<>();
         for (Spot spot : harmony.spots()) {
             wished(plan, RuleCatalogue.judge(spot, preferences))
-                    .ifPresent(r -> choices.add(new ReadingChoice(spot.slot().index(), r.id(), Verdict.PINNED)));
+                    .ifPresent(r -> choices.add(new ReadingChoice(spot.slot().index(), r.id(), verdict(r))));
         }
         Arrangement arrangement = arrange(on.withReadings(choices));
         if (rung == Rung.LOWEST) {
@@ -201,6 +224,12 @@ public final class Ladder {
         }
         double effort = effort(arrangement);
         return new LadderStep(rung, arrangement, choices, effort, "");
+    }
+
+    /** A colour is what the rung is about; a simpler chord is taken where it is easier. */
+    private static Verdict verdict(Reading reading) {
+        boolean isSimpler = RuleCatalogue.of(reading.id().rule()).family() == Rule.Family.SIMPLIFY;
+        return isSimpler ? Verdict.ACCEPTED : Verdict.PINNED;
     }
 
     private static Optional<Reading> wished(Plan plan, RuleCatalogue.Judgement judgement) {
@@ -215,7 +244,7 @@ public final class Ladder {
     }
 
     private Arrangement arrange(ArrangementSettings on) {
-        return arranger.sweep(chart, on).at(on.capo());
+        return arranger.sweep(chart, on).alone(on.capo().orElseThrow());
     }
 
     /** Lets any simplifying rule help where a chord needs more than the rung has. */
@@ -238,7 +267,7 @@ public final class Ladder {
                         .forEach(r -> choices.add(new ReadingChoice(spot.slot().index(), r.id(), Verdict.ACCEPTED)));
             }
         }
-        return arrange(on.withReadings(choices).withCapo(first.capo()));
+        return arrange(on.withReadings(choices));
     }
 
     /** What a part would ask of a beginner, a bar: of the hand, and of what there is to learn. */

@@ -61,6 +61,7 @@ final class LadderWords {
         }
         shapes(news, below.get(), above);
         neck(news, below.get(), above);
+        rightHand(news, below.get(), above);
         if (news.isEmpty()) {
             Set<String> fresh = chordShapes(above);
             fresh.removeAll(chordShapes(below.get()));
@@ -69,6 +70,19 @@ final class LadderWords {
             }
         }
         return news.isEmpty() ? "" : "Adds " + String.join(", ", news) + ".";
+    }
+
+    /** Patterns that only a hand of a higher rung has. */
+    private static void rightHand(List<String> news, Arrangement below, Arrangement above) {
+        int reached = below.rightHand().stream()
+                .mapToInt(h -> h.pattern().lowestRung())
+                .max()
+                .orElse(0);
+        above.rightHand().stream()
+                .map(PatternChoice::pattern)
+                .filter(p -> p.lowestRung() > reached)
+                .findFirst()
+                .ifPresent(p -> news.add("the right hand's " + p.name()));
     }
 
     private static boolean isExtended(ChordType type) {

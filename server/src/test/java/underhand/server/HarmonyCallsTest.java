@@ -109,7 +109,7 @@ class HarmonyCallsTest {
                 .andExpect(jsonPath("$.registerSemitones").value(greaterThan(3.0)));
     }
 
-    /** On every demo song each rung asks no less of a beginner, holds at no lower tempo, keeps its limits, adds something. */
+    /** On every demo song each rung asks no less of a beginner, holds the song's tempo, keeps its limits, adds something, and keeps the capo. */
     @Test
     void rungs_everyDemoSong_goUp() throws Exception {
         JsonNode songs = json.readTree(
@@ -152,10 +152,16 @@ class HarmonyCallsTest {
             if (i > 0) {
                 JsonNode below = steps.get(i - 1);
                 assertTrue(step.get("effort").asDouble() >= below.get("effort").asDouble(), title + " rung " + (i + 1));
+                int held = Math.min(
+                        below.get("arrangement").get("tempo").asInt(),
+                        below.get("arrangement").get("fastestTempo").asInt());
+                assertTrue(step.get("arrangement").get("fastestTempo").asInt() >= held, title + " rung " + (i + 1));
+                int capo = step.at("/arrangement/capo/chosen").asInt();
                 assertTrue(
-                        step.get("arrangement").get("fastestTempo").asInt()
-                                >= below.get("arrangement").get("fastestTempo").asInt(),
-                        title + " rung " + (i + 1));
+                        capo == below.at("/arrangement/capo/chosen").asInt()
+                                || step.get("adds").asText().contains("without a capo")
+                                || below.at("/arrangement/capo/chosen").asInt() == 0,
+                        title + ": one capo up the ladder, was " + capo);
             }
         }
     }

@@ -32,7 +32,7 @@ class SongbookTest {
     private static final String CHART = "title: Gate Song\n[G]Open the [D]gate, [Hm]mind the [C]beam";
 
     private static final String LOCK =
-            "{\"placement\":0,\"part\":0,\"frets\":\"320003\",\"lowestFret\":null,\"highestFret\":null}";
+            "{\"placement\":0,\"part\":0,\"frets\":\"320003\",\"fingers\":\"32---4\",\"lowestFret\":null,\"highestFret\":null}";
 
     @Autowired
     private MockMvc mvc;

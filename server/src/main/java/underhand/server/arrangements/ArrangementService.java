@@ -220,10 +220,9 @@ public class ArrangementService {
         }
         Chart chart = section == null ? whole : whole.only(section);
         int offset = section == null ? 0 : whole.firstPlacement(section);
-        ArrangementSettings open = task.settings().withCapoOpen();
         return ladders.get(
-                new LadderKey(task.source(), task.transpose(), section, open),
-                key -> Ladder.of(arranger, chart, open).stream()
+                new LadderKey(task.source(), task.transpose(), section, task.settings()),
+                key -> Ladder.of(arranger, chart, task.settings()).stream()
                         .map(step -> step(chart, step, offset))
                         .toList());
     }
