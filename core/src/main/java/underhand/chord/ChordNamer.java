@@ -47,6 +47,8 @@ public final class ChordNamer {
      */
     public record Name(ChordSymbol symbol, Note bass, List<Interval> missing, double cost) {}
 
+    private static final double SPELLED_OUT = 3;
+
     private ChordNamer() {}
 
     /** The same over a bass that is written down, such as {@code C}. */
@@ -91,8 +93,15 @@ public final class ChordNamer {
                 name(classes, root, named, bass, bassHeard).ifPresent(names::add);
             }
         }
-        if (names.isEmpty() && classes.size() >= 3) {
-            names.add(spelledOut(classes, bass));
+        if (classes.size() >= 3) {
+            Set<Integer> named = new TreeSet<>();
+            names.stream()
+                    .filter(n -> n.missing().isEmpty())
+                    .forEach(n -> named.add(n.symbol().root().pitchClass()));
+            classes.stream()
+                    .filter(root -> root == bass || !named.contains(root))
+                    .map(root -> spelledOut(classes, root, bass))
+                    .forEach(names::add);
         }
         return bestOfEach(names);
     }
@@ -169,14 +178,21 @@ public final class ChordNamer {
                 .orElseGet(() -> Note.inPitchClass(bass, root.alteration() < 0));
     }
 
-    /** A name of last resort over the bass: each other note as the interval it makes. */
-    private static Name spelledOut(Set<Integer> classes, int bass) {
+    /** A name of last resort on a root: each other note as the interval it makes, a fifth that is left out in place. */
+    private static Name spelledOut(Set<Integer> classes, int root, int bass) {
         String[] simplest = {"P1", "m9", "M9", "m3", "M3", "P11", "A11", "P5", "m13", "M13", "m7", "M7"};
         List<Interval> intervals = classes.stream()
-                .map(c -> Interval.parse(simplest[Math.floorMod(c - bass, 12)]))
+                .map(c -> Interval.parse(simplest[Math.floorMod(c - root, 12)]))
                 .toList();
-        ChordType type = ChordTypes.STANDARD.of(intervals);
-        Note root = spellRoot(bass, type);
-        return new Name(new ChordSymbol(root, type, Optional.empty()), root, List.of(), 3);
+        boolean hasThird = classes.contains((root + 3) % 12) || classes.contains((root + 4) % 12);
+        List<Interval> missing =
+                hasThird && !classes.contains((root + 7) % 12) ? List.of(Interval.parse("P5")) : List.of();
+        ChordType type = ChordTypes.STANDARD.of(
+                Stream.concat(intervals.stream(), missing.stream()).toList());
+        Note rootNote = spellRoot(root, type);
+        Note bassNote = spellBass(rootNote, type, bass);
+        Optional<Note> slash = bass == root ? Optional.empty() : Optional.of(bassNote);
+        double cost = SPELLED_OUT + (bass == root ? 0 : SLASH) + MISSING_FIFTH * missing.size();
+        return new Name(new ChordSymbol(rootNote, type, slash), bassNote, missing, cost);
     }
 }

@@ -65,7 +65,7 @@ public record ToneDemand(int allowed, int required, int lowest, int root) {
         return switch (interval.number()) {
             case 1 -> !rootElsewhere;
             case 5 -> altered || power || triad && !rootElsewhere;
-            case 9, 11 -> altered || highest;
+            case 9, 11 -> altered || highest || !type.has(7) && !type.has(6);
             default -> true;
         };
     }

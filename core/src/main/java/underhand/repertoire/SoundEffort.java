@@ -71,7 +71,7 @@ final class SoundEffort {
         full = Math.min(
                 p.get("sound.full." + voicing.fullness().id()),
                 picked ? p.get("sound.full.picked") : Double.POSITIVE_INFINITY);
-        oneShort = p.get("sound.short");
+        oneShort = p.get(picked ? "sound.short.picked" : "sound.short");
         thin = p.get("sound.thin");
         top = p.get("sound.top");
         inner = p.get(picked ? "sound.skipped" : "sound.inner");

@@ -169,7 +169,6 @@ final class Browser implements AutoCloseable {
         });
     }
 
-    /** The shapes drawn on the hand road, from left to right. */
     /** Chooses from a list by its label; the list may be drawn anew while it is still being read. */
     void choose(String label, String option) {
         awaitTrue(() -> {
@@ -183,6 +182,7 @@ final class Browser implements AutoCloseable {
         });
     }
 
+    /** The shapes drawn on the hand road, from left to right. */
     List<String> shapesOnTheRoad() {
         find(By.cssSelector("[data-grip]"));
         return driver.findElements(By.cssSelector("[data-grip]")).stream()
