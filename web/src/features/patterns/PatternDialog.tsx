@@ -61,7 +61,6 @@ export function PatternDialog({
   );
   const chosen = choiceFor(choices, section);
   const fits = ranking.data ?? [];
-  const shown = all ? fits : fits.slice(0, SHOWN_FIRST);
   const take = (fit: PatternFit) => {
     const stored = own.find((o) => o.pattern.name === fit.pattern.name && fit.pattern.id === 'own');
     const vary = chosen?.vary ?? false;
@@ -79,8 +78,9 @@ export function PatternDialog({
     chosen === undefined
       ? fit.pattern.id === given?.pattern
       : chosen.own
-        ? fit.pattern.name === chosen.own.name && fit.pattern.steps === chosen.own.steps
+        ? (fit.pattern.id === 'own' || fit.pattern.id === BEAT) && fit.pattern.name === chosen.own.name
         : fit.pattern.id === chosen.pattern;
+  const shown = fits.filter((fit, rank) => all || rank < SHOWN_FIRST || isChosen(fit));
   return (
     <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="pattern-title">
       <Box sx={{ p: 2.5, display: 'flex', flexDirection: 'column', gap: 1.5 }}>

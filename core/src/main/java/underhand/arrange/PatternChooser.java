@@ -29,7 +29,7 @@ import underhand.solve.TimedChange;
  */
 final class PatternChooser {
 
-    private static final int TRIES = 3;
+    private static final int TRIES = 2;
     private static final double ROUNDING = 1e-9;
 
     /** Before so many of its changes a pattern may stop early and still be itself (memory). */
@@ -126,18 +126,10 @@ final class PatternChooser {
     }
 
     private Optional<PatternRanking.Fit> first(PatternRanking ranking) {
-        PatternRanking.Fit best = null;
-        double least = Double.POSITIVE_INFINITY;
-        for (PatternRanking.Fit fit : ranking.ranked(Patterns.all())) {
-            double late = Math.max(SELDOM, ranking.avoidablyLate(fit.pattern()));
-            late = fit.pattern().strokes() == 1 ? Math.max(MOSTLY, late) : late;
-            late += fit.breaks().isPresent() ? 1 : 0;
-            if (late < least) {
-                best = fit;
-                least = late;
-            }
-        }
-        return Optional.ofNullable(best);
+        return ranking.toBePlayed(Patterns.all(), SELDOM, pattern -> {
+            double late = ranking.avoidablyLate(pattern);
+            return pattern.strokes() == 1 ? Math.max(MOSTLY, late) : late;
+        });
     }
 
     /** Adds where the patterns have to stop early for the changes of a part, as far as their bars have room. */

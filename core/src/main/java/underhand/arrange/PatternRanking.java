@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 import underhand.chart.Chart;
 import underhand.chart.Metre;
@@ -58,6 +59,10 @@ public final class PatternRanking {
     private final List<PlacedGrip> places;
     private final Metre metre;
     private final Map<Integer, TimedChange> changes = new HashMap<>();
+    private final Map<PickingPattern, Times> timed = new HashMap<>();
+
+    /** Of the grips that are played, by their place. */
+    private final Map<Integer, PickedStrings> strings = new HashMap<>();
 
     /**
      * A pattern's fit.
@@ -148,14 +153,14 @@ public final class PatternRanking {
                 .toList();
     }
 
-    List<Fit> ranked(List<PickingPattern> patterns) {
+    private List<Fit> ranked(List<PickingPattern> patterns) {
         Stream<PickingPattern> beat = Stream.of(PickingPattern.beat(metre));
         boolean listed = patterns.stream()
                 .anyMatch(p -> p.metre().equals(metre)
                         && p.toSteps().equals(PickingPattern.beat(metre).toSteps()));
         return Stream.concat(patterns.stream(), listed ? Stream.of() : beat)
                 .filter(this::fits)
-                .map(this::fit)
+                .map(pattern -> fit(pattern, true))
                 .sorted(Comparator.comparingDouble(Fit::score).reversed())
                 .toList();
     }
@@ -172,25 +177,60 @@ public final class PatternRanking {
         return new PlayedPatterns(PatternPlan.of(pattern), settings.rung(), tempo);
     }
 
-    private Fit fit(PickingPattern pattern) {
+    private Fit fit(PickingPattern pattern, boolean fingered) {
         List<String> reasons = new ArrayList<>();
-        double score = 0;
+        double score = apartFromTime(pattern, reasons) - forTime(pattern, reasons);
+        Optional<Break> breaks = firstBreak(pattern);
+        if (breaks.isPresent()) {
+            score -= BREAKS;
+            reasons.add(0, breaks.get().words());
+        }
+        return new Fit(pattern, score, reasons, breaks, fingered ? fingers(pattern) : Map.of());
+    }
+
+    /** Points for all but the grips and the time they need; a pattern has no more in all. */
+    private double apartFromTime(PickingPattern pattern, List<String> reasons) {
         int below = settings.rung().level() - pattern.lowestRung();
-        score -= RUNG_BELOW * below;
+        double score = -RUNG_BELOW * below;
         score += forStyle(pattern, reasons);
         if (below == 0) {
             reasons.add("what rung " + pattern.lowestRung() + " adds for the right hand");
         }
         double middle = Math.sqrt((double) pattern.slowest() * pattern.fastest());
         score -= TEMPO * Math.abs(Math.log(tempo / middle));
-        score += forSetting(pattern, reasons);
-        score -= forTime(pattern, reasons);
-        Optional<Break> breaks = firstBreak(pattern);
-        if (breaks.isPresent()) {
-            score -= BREAKS;
-            reasons.add(0, breaks.get().words());
+        return score + forSetting(pattern, reasons);
+    }
+
+    /**
+     * The pattern to be played: of those with the least share of late changes the first of the ranking. It is looked for from
+     * the top, and no further than one could still be it.
+     *
+     * @param goodEnough a share of late changes up to which all are alike
+     * @param shareOf what counts as the share of late changes of a pattern that has some
+     */
+    Optional<Fit> toBePlayed(
+            List<PickingPattern> patterns, double goodEnough, ToDoubleFunction<PickingPattern> shareOf) {
+        Map<PickingPattern, Double> atMost = new HashMap<>();
+        patterns.stream().filter(this::fits).forEach(p -> atMost.put(p, apartFromTime(p, new ArrayList<>())));
+        List<PickingPattern> ordered = patterns.stream()
+                .filter(atMost::containsKey)
+                .sorted(Comparator.comparingDouble(atMost::get).reversed())
+                .toList();
+        Fit best = null;
+        double least = Double.POSITIVE_INFINITY;
+        for (PickingPattern pattern : ordered) {
+            if (best != null && least <= goodEnough && atMost.get(pattern) <= best.score()) {
+                break;
+            }
+            Fit fit = fit(pattern, false);
+            double late = Math.max(goodEnough, shareOf.applyAsDouble(pattern))
+                    + (fit.breaks().isPresent() ? 1 : 0);
+            if (late < least || late == least && fit.score() > best.score()) {
+                best = fit;
+                least = late;
+            }
         }
-        return new Fit(pattern, score, reasons, breaks, fingers(pattern));
+        return Optional.ofNullable(best);
     }
 
     private double forStyle(PickingPattern pattern, List<String> reasons) {
@@ -273,6 +313,10 @@ public final class PatternRanking {
     }
 
     private Times times(PickingPattern pattern) {
+        return timed.computeIfAbsent(pattern, this::time);
+    }
+
+    private Times time(PickingPattern pattern) {
         PlayedPatterns played = played(pattern);
         int late = 0;
         int counted = 0;
@@ -301,6 +345,13 @@ public final class PatternRanking {
     }
 
     private PickedStrings strings(PlacedGrip place, Grip grip) {
+        boolean isPlayed = place.grip().stream().anyMatch(g -> g.grip() == grip);
+        return isPlayed
+                ? strings.computeIfAbsent(place.index(), index -> stringsOf(place, grip))
+                : stringsOf(place, grip);
+    }
+
+    private PickedStrings stringsOf(PlacedGrip place, Grip grip) {
         return PickedStrings.of(grip.shape(), place.segment().chord().orElseThrow(), board);
     }
 

@@ -6,6 +6,7 @@ import java.util.Optional;
 import underhand.chart.Chart;
 import underhand.chord.ChordNamer;
 import underhand.input.RangeException;
+import underhand.neck.Fretboard;
 import underhand.repertoire.RatedGrip;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.Lock;
@@ -16,7 +17,7 @@ import underhand.solve.PlacedGrip;
  *
  * @param grip with its fingers and effort; empty when no hand holds it
  * @param price how much dearer the whole song becomes with it there
- * @param names what it sounds, the best name first
+ * @param names what it is called above the capo, the best name first
  */
 public record ShapeTrial(Optional<RatedGrip> grip, double price, List<ChordNamer.Name> names) {
 
@@ -52,6 +53,11 @@ public record ShapeTrial(Optional<RatedGrip> grip, double price, List<ChordNamer
         return new ShapeTrial(
                 grip,
                 tried.total() - arrangement.total(),
-                ChordNamer.namesOver(shape.shape().pitches(arrangement.board()), Optional.empty()));
+                ChordNamer.namesOver(shape.shape().pitches(withoutCapo(arrangement)), Optional.empty()));
+    }
+
+    private static Fretboard withoutCapo(Arrangement arrangement) {
+        return new Fretboard(
+                arrangement.settings().guitar(), arrangement.settings().tuning(), 0);
     }
 }

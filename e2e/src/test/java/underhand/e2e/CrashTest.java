@@ -55,7 +55,8 @@ class CrashTest {
         }
         long patience = System.nanoTime() + TimeUnit.MINUTES.toNanos(1);
         while (count.get() < enough) {
-            assertTrue(System.nanoTime() < patience, "after a minute no more than " + count + " writes are acknowledged");
+            assertTrue(
+                    System.nanoTime() < patience, "after a minute no more than " + count + " writes are acknowledged");
             Thread.sleep(5);
         }
         application.kill();

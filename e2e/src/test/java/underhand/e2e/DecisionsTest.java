@@ -33,7 +33,7 @@ class DecisionsTest extends InDemoBook {
         browser.await(FACTS, t -> t.contains("no capo"));
         press("3");
         browser.await(By.cssSelector("[role=group]"), t -> t.contains("barre"));
-        browser.awaitTrue(() -> browser.shapesOnTheRoad().contains("x02220"));
+        browser.awaitTrue(() -> browser.shapesOnTheRoad().contains("244222"));
         press("g", "v");
         browser.await(By.cssSelector("[role=table]"), t -> t.contains("Capo\nnone\n2"));
         assertTrue(browser.driver()

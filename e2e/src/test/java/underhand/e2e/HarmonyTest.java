@@ -105,7 +105,7 @@ class HarmonyTest extends InDemoBook {
 
     @Test
     void houseRule_noCapo_changesThePart() {
-        openSong("Slow Water");
+        openSong("Towpath Morning");
         List<String> before = browser.shapesOnTheRoad();
         browser.await(FACTS, t -> t.contains("capo") && !t.contains("no capo"));
         browser.button("House rules").click();

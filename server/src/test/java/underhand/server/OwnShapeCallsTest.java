@@ -75,7 +75,9 @@ class OwnShapeCallsTest {
     @Test
     void trial_ofAShapeBeyondTheRung_isTakenWithAWord() throws Exception {
         JsonNode trial = read(call("trial", "{\"song\":" + song(1, "") + ",\"index\":0,\"frets\":\"355433\"}"));
-        assertTrue(trial.get("word").asText().contains("belongs on rung"), trial.get("word").asText());
+        assertTrue(
+                trial.get("word").asText().contains("belongs on rung"),
+                trial.get("word").asText());
         assertEquals("355433", trial.at("/grip/shape").asText());
         read(call("preview", song(1, ",\"locks\":[{\"placement\":0,\"frets\":\"355433\"}]")));
         JsonNode wide = read(call("trial", "{\"song\":" + song(1, "") + ",\"index\":0,\"frets\":\"1-x-x-x-x-12\"}"));

@@ -80,7 +80,7 @@ class ArrangementController {
     /**
      * A shape before it is taken.
      *
-     * @param names what it sounds, the best name first
+     * @param names what it is called above the capo, the best name first
      * @param grip null when no hand holds it
      * @param price how much dearer the whole song becomes with it
      * @param word what is to be said of taking it; blank where nothing is
