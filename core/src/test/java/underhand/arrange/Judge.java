@@ -260,7 +260,11 @@ final class Judge {
                         for (String fault : faultsOf(chord, shape, part.board(), setting)) {
                             found.merge(fault, 1, Integer::sum);
                         }
-                        strummedLow += rung.level() <= 2 && innerSilent(shape) > 0 ? 1 : 0;
+                        boolean isStrummed = part.settings()
+                                .patterns()
+                                .pattern(placed.slot())
+                                .isStrummed();
+                        strummedLow += rung.level() <= 2 && isStrummed && innerSilent(shape) > 0 ? 1 : 0;
                     }
                     if (rung.level() == Rung.LOWEST) {
                         chords += ways.size();

@@ -71,6 +71,8 @@ class WritersTest {
     private static final String SIX = "title: Six\nkey: Am\nmetre: 6/8\ntempo: 180\n| Am | Dm | E7 | Am |";
     private static final String PICK_UP = "key: D\ntempo: 90\n| A7 |\n| D | G | A7 | D |";
 
+    private static final String SLID = "key: C\ntempo: 60\n| F#m7 | Gm7 | C |";
+
     private static final Map<Case, ScoredPart> KNOWN = new HashMap<>();
 
     /** A song with its pattern, rung and capo. */
@@ -107,6 +109,7 @@ class WritersTest {
                 new Case(WALTZ, "waltz-bass", 2, 3),
                 new Case(SIX, "six-roll", 4, 0),
                 new Case(PICK_UP, "none", 1, 0),
+                new Case(SLID, "folk-strum", 4, 1),
                 new Case(SONG, "swing-thumb", 4, 1));
     }
 
