@@ -106,8 +106,9 @@ class HarmonyTest extends InDemoBook {
     @Test
     void houseRule_noCapo_changesThePart() {
         openSong("Towpath Morning");
-        List<String> before = browser.shapesOnTheRoad();
+        press("1");
         browser.await(FACTS, t -> t.contains("capo") && !t.contains("no capo"));
+        List<String> before = browser.shapesOnTheRoad();
         browser.button("House rules").click();
         new Select(browser.find(By.cssSelector("[data-rule=capo] select"))).selectByVisibleText("no capo");
         browser.await(FACTS, t -> t.contains("no capo"));
@@ -141,6 +142,8 @@ class HarmonyTest extends InDemoBook {
         String before = browser.find(rightHand).getText();
         browser.find(rightHand).click();
         browser.click(By.xpath("//*[@role='dialog']//button[.='Second guitar']"));
+        browser.find(By.xpath("//button[starts-with(normalize-space(),'Show all')]"))
+                .click();
         By bass = By.cssSelector("li[data-pattern='off-beat-chop'] button");
         browser.click(bass);
         browser.find(By.cssSelector("li[data-pattern='off-beat-chop'] button[aria-pressed=true]"));
