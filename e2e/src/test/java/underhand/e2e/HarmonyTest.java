@@ -105,6 +105,7 @@ class HarmonyTest extends InDemoBook {
 
     @Test
     void houseRule_noCapo_changesThePart() {
+        restoreBook();
         openSong("Towpath Morning");
         press("1");
         browser.await(FACTS, t -> t.contains("capo") && !t.contains("no capo"));

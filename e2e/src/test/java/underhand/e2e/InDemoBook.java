@@ -84,11 +84,18 @@ abstract class InDemoBook {
             sharedBrowser.go(sharedApplication.address());
             first = (String) sharedBrowser.driver().executeAsyncScript(SNAPSHOT);
         } else {
-            sharedBrowser.go(sharedApplication.address());
-            sharedBrowser.driver().executeAsyncScript(RESTORE, first);
+            application = sharedApplication;
+            browser = sharedBrowser;
+            restoreBook();
         }
         application = sharedApplication;
         browser = sharedBrowser;
+    }
+
+    /** The book as it was at first, for a test that what came before would disturb. */
+    void restoreBook() {
+        browser.go(application.address());
+        browser.driver().executeAsyncScript(RESTORE, first);
     }
 
     void openSong(String title) {
