@@ -9,6 +9,7 @@ import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import underhand.arrange.Arrangement;
 import underhand.arrange.Arranger;
+import underhand.arrange.CapoCandidate;
 import underhand.arrange.KeySweep;
 import underhand.arrange.Ladder;
 import underhand.arrange.LadderStep;
@@ -332,7 +333,7 @@ public class ArrangementService {
      * What a chart asks of an adult hand on every rung.
      *
      * @param capo fret with the least effort
-     * @param effort effort of the best part there, a bar
+     * @param effort effort of the best part there, a bar, under one stroke a bar
      * @param beyond placements that no grip of the rung can play
      */
     public record RungEffort(int rung, int capo, double effort, int beyond) {}
@@ -346,10 +347,10 @@ public class ArrangementService {
     private List<RungEffort> efforts(String source, ChartReading reading) {
         return Rung.all().stream()
                 .map(rung -> {
-                    Arrangement best = arrange(Task.of(source, reading, rung.level()));
-                    int beyond = best.candidates().get(best.capo()).beyond();
+                    CapoCandidate best =
+                            sweep(Task.of(source, reading, rung.level())).best();
                     double aBar = best.total() / Math.max(1, reading.chart().bars());
-                    return new RungEffort(rung.level(), best.capo(), GripView.round(aBar), beyond);
+                    return new RungEffort(rung.level(), best.capo(), GripView.round(aBar), best.beyond());
                 })
                 .toList();
     }
