@@ -60,19 +60,7 @@ public final class WorstCharts {
     }
 
     private static ArrangementSettings nineStrings() {
-        ArrangementSettings five = ArrangementSettings.ofRung(5);
-        return new ArrangementSettings(
-                five.rung(),
-                five.player(),
-                five.guitar(),
-                Tuning.parse("C#1 F#1 B1 E2 A2 D3 G3 B3 E4"),
-                five.setting(),
-                five.capo(),
-                five.tempo(),
-                five.locks(),
-                five.readings(),
-                five.houseRules(),
-                five.patterns());
+        return ArrangementSettings.ofRung(5).withTuning(Tuning.parse("C#1 F#1 B1 E2 A2 D3 G3 B3 E4"));
     }
 
     /** Bars of one chord each, eight different ones in a line, no line like another. */

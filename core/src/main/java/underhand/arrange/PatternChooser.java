@@ -169,7 +169,7 @@ final class PatternChooser {
         List<PlacedGrip> places = PatternRanking.section(part.placements(), section);
         return places.isEmpty()
                 ? Optional.empty()
-                : Optional.of(PatternRanking.ofSection(
+                : Optional.of(new PatternRanking(
                         settings,
                         board,
                         song.tempo(),

@@ -87,7 +87,12 @@ public final class PatternRanking {
      */
     public record Break(int place, String words, Optional<Alternative> better) {}
 
-    private PatternRanking(
+    /**
+     * @param sung whether the part has to leave room for a voice
+     * @param places those of the section, at least one
+     * @param changes of the whole part
+     */
+    PatternRanking(
             ArrangementSettings settings,
             Fretboard board,
             int tempo,
@@ -113,7 +118,7 @@ public final class PatternRanking {
     public static List<Fit> of(Arrangement arrangement, String section, List<PickingPattern> patterns) {
         return section(arrangement.placements(), section).isEmpty()
                 ? List.of()
-                : ofSection(
+                : new PatternRanking(
                                 arrangement.settings(),
                                 arrangement.board(),
                                 arrangement.tempo(),
@@ -128,21 +133,6 @@ public final class PatternRanking {
         List<Chart.Slot> slots =
                 arrangement.placements().stream().map(PlacedGrip::slot).toList();
         return Singer.isSung(slots, arrangement.settings());
-    }
-
-    /**
-     * @param sung whether the part has to leave room for a voice
-     * @param places those of the section, at least one
-     */
-    static PatternRanking ofSection(
-            ArrangementSettings settings,
-            Fretboard board,
-            int tempo,
-            SongStyle style,
-            boolean sung,
-            List<PlacedGrip> places,
-            List<TimedChange> changes) {
-        return new PatternRanking(settings, board, tempo, style, sung, places, changes);
     }
 
     /** The places of a part that are in sections of a name and have a grip. */

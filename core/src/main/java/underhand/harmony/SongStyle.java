@@ -28,22 +28,6 @@ public record SongStyle(Set<Style> named, double rich, double dominant, boolean 
     private static final Interval MINOR_SEVENTH = Interval.parse("m7");
     private static final int FOURTH = 5;
 
-    private static final Map<String, Style> WORDS = Map.ofEntries(
-            Map.entry("blues", Style.BLUES),
-            Map.entry("shuffle", Style.BLUES),
-            Map.entry("bossa", Style.BOSSA),
-            Map.entry("samba", Style.BOSSA),
-            Map.entry("swing", Style.SWING),
-            Map.entry("jazz", Style.SWING),
-            Map.entry("ballad", Style.BALLAD),
-            Map.entry("lullaby", Style.BALLAD),
-            Map.entry("funk", Style.FUNK),
-            Map.entry("reggae", Style.OFF_BEAT),
-            Map.entry("ska", Style.OFF_BEAT),
-            Map.entry("folk", Style.FOLK),
-            Map.entry("country", Style.FOLK),
-            Map.entry("pop", Style.POP));
-
     private static final double MOSTLY = 0.5;
     private static final double SOME = 0.25;
 
@@ -57,7 +41,7 @@ public record SongStyle(Set<Style> named, double rich, double dominant, boolean 
     private static final int GROOVE_TO = 126;
 
     static SongStyle of(Chart chart, Key key) {
-        Set<Style> named = words(chart).map(WORDS::get).filter(s -> s != null).collect(Collectors.toSet());
+        Set<Style> named = words(chart).flatMap(Style::named).collect(Collectors.toSet());
         List<ChordSymbol> chords = chart.placements().stream()
                 .flatMap(p -> p.placement().chord().stream())
                 .toList();

@@ -8,39 +8,21 @@ import static org.hamcrest.Matchers.lessThan;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
-import static org.springframework.http.MediaType.APPLICATION_JSON;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.test.web.servlet.ResultActions;
 
 /** Readings, rungs and second guitars over HTTP. */
 @ServerTest
-class HarmonyCallsTest {
+class HarmonyCallsTest extends ArrangementCalls {
 
     private static final String SONG = "{\"chart\":{\"source\":\"key: Am\\n| Am | Dm | E7 | Am |\"},\"rung\":4%s}";
-
-    @Autowired
-    private MockMvc mvc;
-
-    @Autowired
-    private ObjectMapper json;
-
-    private ResultActions call(String path, String body) throws Exception {
-        return mvc.perform(post("/api/v1/arrangements/" + path)
-                .contentType(APPLICATION_JSON)
-                .content(body));
-    }
 
     private static String song(String more) {
         return SONG.formatted(more);

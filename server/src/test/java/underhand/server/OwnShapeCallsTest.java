@@ -5,38 +5,21 @@ import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.not;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
-import static org.springframework.http.MediaType.APPLICATION_JSON;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
 /** What the player decides of shapes, fingers, voice and right hand, over HTTP. */
 @ServerTest
-class OwnShapeCallsTest {
+class OwnShapeCallsTest extends ArrangementCalls {
 
     private static final String SONG =
             "{\"chart\":{\"source\":\"key: G\\ntempo: 96\\n[G]mist on the [D]lock and the [Em]kettle [C]on\"},\"rung\":%d,\"capo\":0%s}";
-
-    @Autowired
-    private MockMvc mvc;
-
-    @Autowired
-    private ObjectMapper json;
-
-    private ResultActions call(String path, String body) throws Exception {
-        return mvc.perform(post("/api/v1/arrangements/" + path)
-                .contentType(APPLICATION_JSON)
-                .content(body));
-    }
 
     private JsonNode read(ResultActions result) throws Exception {
         return json.readTree(
