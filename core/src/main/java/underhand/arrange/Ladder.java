@@ -64,8 +64,9 @@ public final class Ladder {
         }
     }
 
+    private static final String NINTHS = "ninths";
     private static final String[] SEVENTHS = {"sevenths"};
-    private static final String[] COLOURS = {"flat-nine", "ninths", "ending", "sevenths"};
+    private static final String[] COLOURS = {"flat-nine", "borrowed-colour", "ninths", "ending", "sevenths"};
     private static final String[] LINES = {
         "falling-line:inside",
         "turnaround",
@@ -73,6 +74,7 @@ public final class Ladder {
         "borrowed-four",
         "secondary-dominant",
         "flat-nine",
+        "borrowed-colour",
         "ending",
         "ninths",
         "sevenths"
@@ -215,7 +217,7 @@ public final class Ladder {
         Preferences preferences = on.preferences();
         List<ReadingChoice> choices = new ArrayList<>();
         for (Spot spot : harmony.spots()) {
-            wished(plan, RuleCatalogue.judge(spot, preferences))
+            wished(plan, spot, RuleCatalogue.judge(spot, preferences))
                     .ifPresent(r -> choices.add(new ReadingChoice(spot.slot().index(), r.id(), verdict(r))));
         }
         Arrangement arrangement = arrange(on.withReadings(choices));
@@ -232,15 +234,23 @@ public final class Ladder {
         return isSimpler ? Verdict.ACCEPTED : Verdict.PINNED;
     }
 
-    private static Optional<Reading> wished(Plan plan, RuleCatalogue.Judgement judgement) {
+    private Optional<Reading> wished(Plan plan, Spot spot, RuleCatalogue.Judgement judgement) {
         for (ReadingId wish : plan.wishes()) {
-            Optional<Reading> found =
-                    judgement.readings().stream().filter(r -> r.id().isOf(wish)).findFirst();
+            Optional<Reading> found = judgement.readings().stream()
+                    .filter(r -> r.id().isOf(wish))
+                    .filter(r -> !r.id().rule().equals(NINTHS) || isAtHomeOn(spot))
+                    .findFirst();
             if (found.isPresent()) {
                 return found;
             }
         }
         return Optional.empty();
+    }
+
+    /** Ninths are everywhere in music of sevenths; in a folk song they are for a chord that has the time, and the last one. */
+    private boolean isAtHomeOn(Spot spot) {
+        boolean longHeld = spot.stillBeats() >= 2 * spot.slot().metre().beats();
+        return harmony.style().isColourful() || longHeld || spot.last();
     }
 
     private Arrangement arrange(ArrangementSettings on) {

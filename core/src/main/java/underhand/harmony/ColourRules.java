@@ -4,10 +4,12 @@ import static underhand.harmony.Rule.Family.COLOUR;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import underhand.chord.ChordSymbol;
 import underhand.harmony.Preferences.MinorDominant;
+import underhand.pitch.Key;
 import underhand.pitch.Mode;
-import underhand.pitch.Note;
 
 /** Rules that colour one chord where it stands. All of it is common practice. */
 final class ColourRules {
@@ -17,57 +19,115 @@ final class ColourRules {
             new Rule("ninths", "its ninth", COLOUR, 4, ColourRules::ninths),
             new Rule("tonic-swap", "another colour of the tonic", COLOUR, 3, ColourRules::tonicSwap),
             new Rule("minor-tonic", "another colour of the minor tonic", COLOUR, 3, ColourRules::minorTonic),
-            new Rule("flat-nine", "flat ninth before minor", COLOUR, 4, ColourRules::flatNine),
-            new Rule("strong-minor-five", "the strong fifth degree in minor", COLOUR, 2, ColourRules::strongMinorFive),
-            new Rule("tritone-swap", "the dominant a tritone off", COLOUR, 4, ColourRules::tritoneSwap),
             new Rule(
                     "relative-major-for-minor",
                     "the major a third up for the minor",
                     COLOUR,
                     4,
                     ColourRules::relativeMajorForMinor),
-            new Rule("backdoor", "by the back door", COLOUR, 5, ColourRules::backdoor),
-            new Rule("deceptive", "the deceptive turn", COLOUR, 5, ColourRules::deceptive),
+            new Rule("borrowed-colour", "a borrowed chord's own colour", COLOUR, 3, ColourRules::borrowedColour),
             new Rule("ending", "a rich last chord", COLOUR, 3, ColourRules::ending));
 
-    /** Seventh chords of the scale, degrees 1 to 7. */
-    private static final List<String> MAJOR_SEVENTHS = List.of("maj7", "m7", "m7", "maj7", "7", "m7", "m7b5");
-
-    private static final List<String> MINOR_SEVENTHS = List.of("m7", "m7b5", "maj7", "m7", "m7", "maj7", "7");
     private static final List<String> TONICS = List.of("", "maj7", "6", "6/9", "maj9");
     private static final List<String> MINOR_TONICS = List.of("m", "m6", "m(maj7)", "m9");
 
-    private ColourRules() {}
+    /** The sixth and the seventh a minor tonic borrows from the scale going up, in semitones above its root. */
+    private static final Set<Integer> MELODIC = Set.of(9, 11);
 
-    private static boolean isTriad(Spot spot) {
-        return spot.chord().type().intervals().size() == 3
-                && spot.chord().type().has(3);
-    }
+    /** What a chord brings along that is not in the scale itself: ninths, sixth and major seventh above its root. */
+    private static final Set<Integer> ITS_OWN = Set.of(1, 2, 9, 11);
+
+    private ColourRules() {}
 
     private static ChordSymbol withBassOf(Spot spot, ChordSymbol chord) {
         return new ChordSymbol(chord.root(), chord.type(), spot.chord().bass());
     }
 
+    private static ChordSymbol coloured(Spot spot, String suffix) {
+        return withBassOf(spot, spot.sameRoot(suffix));
+    }
+
+    /**
+     * Why a colour is not in place: a note out of the scale, or one the next chord takes back; empty where it is.
+     *
+     * @param free semitones above the root that need not be in the scale
+     */
+    private static Optional<String> against(Spot spot, ChordSymbol colour, Set<Integer> free) {
+        Optional<String> outside = spot.outside(colour, free)
+                .map(n -> "The " + n.glyphs() + " of " + colour.glyphs() + " is no note of "
+                        + spot.scale().glyphs() + ".");
+        return outside.or(() -> spot.contradicted(colour)
+                .map(n -> "The " + n.glyphs() + " of " + colour.glyphs() + " is taken back by " + spot.next() + "."));
+    }
+
+    /** Those of the colours that are in place, each with what is said of it, and why the others are not. */
+    private static Outcome inPlace(String rule, Spot spot, List<String> suffixes, Set<Integer> free, String says) {
+        List<Reading> readings = new ArrayList<>();
+        String why = "";
+        for (String suffix : suffixes) {
+            ChordSymbol colour = coloured(spot, suffix);
+            if (colour.equals(spot.chord())) {
+                continue;
+            }
+            Optional<String> against = against(spot, colour, free);
+            if (against.isEmpty()) {
+                String id = rule + ":" + (suffix.isEmpty() ? "triad" : suffix);
+                readings.add(ReadingFactory.whole(id, spot, colour, colour.glyphs() + says));
+            } else {
+                why = why.isEmpty() ? against.get() : why;
+            }
+        }
+        return Outcome.of(readings).but(why);
+    }
+
+    private static Optional<Outcome> onNoDegree(Spot spot) {
+        return spot.degree() > 0
+                ? Optional.empty()
+                : Optional.of(Outcome.refused(spot.chord().glyphs() + " stands on no degree of "
+                        + spot.key().glyphs() + "."));
+    }
+
     private static Outcome sevenths(Spot spot, Preferences preferences) {
-        if (!isTriad(spot)) {
+        if (!spot.isTriad()) {
             return Outcome.refused(spot.chord().glyphs() + " is no plain triad.");
         }
-        boolean minorKey = spot.key().mode() == Mode.MINOR;
-        boolean strongFive = minorKey && spot.degree() == 5 && spot.quality() == Quality.MAJOR;
-        if (spot.degree() == 0) {
-            return Outcome.refused(spot.chord().glyphs() + " stands on no degree of "
-                    + spot.key().glyphs() + ".");
+        Optional<Outcome> noDegree = onNoDegree(spot);
+        if (noDegree.isPresent()) {
+            return noDegree.get();
         }
-        String suffix = strongFive ? "7" : (minorKey ? MINOR_SEVENTHS : MAJOR_SEVENTHS).get(spot.degree() - 1);
-        ChordSymbol seventh = withBassOf(spot, spot.sameRoot(suffix));
-        boolean sameKind = Tones.has(seventh, spot.chord().tones().get(1).note().pitchClass())
-                && Tones.has(seventh, spot.chord().tones().get(2).note().pitchClass());
-        if (!sameKind) {
+        if (!spot.isMinorDominant() && !spot.triadInScale()) {
             return Outcome.refused(
                     spot.chord().glyphs() + " is not the chord " + spot.key().glyphs() + " has on this degree.");
         }
-        return Outcome.of(ReadingFactory.whole(
-                "sevenths", spot, seventh, seventh.glyphs() + " is the seventh chord of this degree."));
+        List<String> sevenths = sevenths(spot.quality());
+        Optional<ChordSymbol> seventh = sevenths.stream()
+                .map(suffix -> coloured(spot, suffix))
+                .filter(c -> spot.outside(c).isEmpty())
+                .findFirst();
+        if (seventh.isEmpty()) {
+            return Outcome.refused("No seventh of " + spot.chord().glyphs() + " is in "
+                    + spot.scale().glyphs() + ".");
+        }
+        ChordSymbol chord = seventh.get();
+        if (spot.degree() == 1 && Quality.of(chord) == Quality.DOMINANT) {
+            return Outcome.refused("The seventh "
+                    + spot.scale().glyphs() + " has on its tonic makes a dominant of it: " + chord.glyphs()
+                    + " pulls away.");
+        }
+        return against(spot, chord, Set.of())
+                .map(Outcome::refused)
+                .orElseGet(() -> Outcome.of(ReadingFactory.whole(
+                        "sevenths", spot, chord, chord.glyphs() + " is the seventh chord of this degree.")));
+    }
+
+    /** Seventh chords that keep a triad of a quality. */
+    private static List<String> sevenths(Quality quality) {
+        return switch (quality) {
+            case MAJOR -> List.of("maj7", "7");
+            case MINOR -> List.of("m7");
+            case DIMINISHED -> List.of("m7b5");
+            default -> List.of();
+        };
     }
 
     private static Outcome ninths(Spot spot, Preferences preferences) {
@@ -78,48 +138,43 @@ final class ColourRules {
         if (extended || !quality.isGoal() && quality != Quality.DOMINANT) {
             return Outcome.refused("A ninth is put on a plain major, minor or dominant chord.");
         }
-        if (spot.degree() == 0) {
-            return Outcome.refused(spot.chord().glyphs() + " stands on no degree of "
-                    + spot.key().glyphs() + ".");
+        Optional<Outcome> noDegree = onNoDegree(spot);
+        if (noDegree.isPresent()) {
+            return noDegree.get();
+        }
+        boolean pointsToMinor = spot.boundForMinor().isPresent() || spot.isMinorDominant();
+        boolean dominant = quality == Quality.DOMINANT || spot.isTriad() && spot.degree() == 5 && spot.inKey(10);
+        if (dominant && pointsToMinor && quality != Quality.MINOR) {
+            return preferences.minorDominant() == MinorDominant.NATURAL_NINE
+                    ? Outcome.of(ninth(spot, "9", " keeps its natural ninth, as your house rule has it."))
+                    : Outcome.refused(spot.chord().glyphs() + " leads to " + minorGoal(spot)
+                            + ": a natural ninth points to major, the flat one to minor.");
         }
         if (!spot.inKey(2)) {
             return ninthOutOfKey(spot, quality);
         }
-        boolean keepsNatural = preferences.minorDominant() == MinorDominant.NATURAL_NINE;
-        boolean dominant = quality == Quality.DOMINANT || isTriad(spot) && spot.degree() == 5 && spot.inKey(10);
-        if (quality == Quality.MINOR) {
-            return Outcome.of(ninth(spot, "m9"));
-        }
-        if (dominant) {
-            if (spot.leadsToMinor() && !keepsNatural) {
-                return Outcome.refused(spot.chord().glyphs() + " leads to " + next(spot)
-                        + ": a natural ninth points to major, the flat one to minor.");
-            }
-            List<Reading> readings = new ArrayList<>(List.of(ninth(spot, "9")));
-            if (spot.inKey(9)) {
-                readings.add(ninth(spot, "13"));
-            }
-            return Outcome.of(readings);
-        }
-        List<Reading> readings = new ArrayList<>();
-        if (spot.inKey(11)) {
-            readings.add(ninth(spot, "maj9"));
-        }
-        if (spot.inKey(9)) {
-            readings.add(ninth(spot, "6/9"));
-        }
-        return Outcome.of(readings);
+        List<String> suffixes =
+                quality == Quality.MINOR ? List.of("m9") : dominant ? List.of("9", "13") : List.of("maj9", "6/9");
+        return inPlace(
+                "ninths",
+                spot,
+                suffixes,
+                Set.of(),
+                ": every added note is in " + spot.scale().glyphs() + ".");
+    }
+
+    private static String minorGoal(Spot spot) {
+        return spot.boundForMinor()
+                .map(ChordSymbol::glyphs)
+                .orElseGet(() -> spot.key().tonic().glyphs() + "m");
     }
 
     /** On the third degree of major, and wherever the scale has a half step above the root. */
     private static Outcome ninthOutOfKey(Spot spot, Quality quality) {
-        if (quality == Quality.DOMINANT && stanceAllowsFlat(spot)) {
-            return Outcome.refused("No natural ninth here: it is out of key on this degree. A flat ninth fits.");
-        }
         String why = "No natural 9 here: on degree " + spot.degree() + " it is out of key.";
-        if (quality == Quality.MINOR && spot.inKey(5)) {
-            ChordSymbol eleventh = withBassOf(spot, spot.sameRoot("m11"));
-            ChordSymbol clean = withBassOf(spot, spot.sameRoot("m7(add11)"));
+        ChordSymbol clean = coloured(spot, "m7(add11)");
+        if (quality == Quality.MINOR && spot.outside(clean).isEmpty()) {
+            ChordSymbol eleventh = coloured(spot, "m11");
             return Outcome.of(ReadingFactory.whole(
                             "ninths:m11",
                             spot,
@@ -130,103 +185,44 @@ final class ColourRules {
         return Outcome.refused(why);
     }
 
-    private static boolean stanceAllowsFlat(Spot spot) {
-        return spot.inKey(1);
-    }
-
-    private static Reading ninth(Spot spot, String suffix) {
-        ChordSymbol chord = withBassOf(spot, spot.sameRoot(suffix));
-        return ReadingFactory.whole(
-                "ninths:" + suffix,
-                spot,
-                chord,
-                chord.glyphs() + ": every added note is in " + spot.key().glyphs() + ".");
-    }
-
-    private static String next(Spot spot) {
-        return spot.after().map(ChordSymbol::glyphs).orElse("the end");
+    private static Reading ninth(Spot spot, String suffix, String reason) {
+        ChordSymbol chord = coloured(spot, suffix);
+        return ReadingFactory.whole("ninths:" + suffix, spot, chord, chord.glyphs() + reason);
     }
 
     private static Outcome tonicSwap(Spot spot, Preferences preferences) {
         if (spot.key().mode() != Mode.MAJOR || spot.degree() != 1 || spot.quality() != Quality.MAJOR) {
             return Outcome.refused("This is not the tonic of a major key.");
         }
-        return swaps("tonic-swap", spot, TONICS, " stands for the tonic as well.");
+        return inPlace("tonic-swap", spot, TONICS, Set.of(), " stands for the tonic as well.");
     }
 
     private static Outcome minorTonic(Spot spot, Preferences preferences) {
         if (spot.key().mode() != Mode.MINOR || spot.degree() != 1 || spot.quality() != Quality.MINOR) {
             return Outcome.refused("This is not the tonic of a minor key.");
         }
-        return swaps("minor-tonic", spot, MINOR_TONICS, " stands for the minor tonic as well.");
+        return inPlace("minor-tonic", spot, MINOR_TONICS, melodic(spot), " stands for the minor tonic as well.");
     }
 
-    private static Outcome swaps(String rule, Spot spot, List<String> suffixes, String reason) {
-        List<Reading> readings = new ArrayList<>();
-        for (String suffix : suffixes) {
-            ChordSymbol other = withBassOf(spot, spot.sameRoot(suffix));
-            if (!other.equals(spot.chord())) {
-                String id = rule + ":" + (suffix.isEmpty() ? "triad" : suffix);
-                readings.add(ReadingFactory.whole(id, spot, other, other.glyphs() + reason));
-            }
+    private static Outcome borrowedColour(Spot spot, Preferences preferences) {
+        Spot there = spot.inScale(ModalScale.plain(new Key(spot.key().tonic(), Mode.MINOR)));
+        if (spot.key().mode() != Mode.MAJOR || spot.triadInScale() || !there.triadInScale()) {
+            return Outcome.refused("This chord is not borrowed from the minor key on the same tonic.");
         }
-        return Outcome.of(readings);
-    }
-
-    private static Outcome flatNine(Spot spot, Preferences preferences) {
-        boolean major = isTriad(spot) && spot.quality() == Quality.MAJOR;
-        if (spot.quality() != Quality.DOMINANT && !major || !spot.leadsToMinor()) {
-            return Outcome.refused("This is no dominant that leads to a minor chord a fifth below.");
+        List<String> suffixes = switch (spot.quality()) {
+            case MAJOR -> List.of("maj7", "7", "maj9");
+            case MINOR -> List.of("m6", "m7", "m6/9");
+            default -> List.of();
+        };
+        if (!spot.isTriad() || suffixes.isEmpty()) {
+            return Outcome.refused(spot.chord().glyphs() + " has its colour already.");
         }
-        if (preferences.minorDominant() == MinorDominant.NATURAL_NINE) {
-            return Outcome.refused("Your house rule keeps the natural ninth before a minor chord.");
-        }
-        if (spot.chord().type().suffix().equals("7b9")) {
-            return Outcome.refused("It has its flat ninth already.");
-        }
-        ChordSymbol flat = spot.sameRoot("7b9");
-        String reason = spot.chord().glyphs() + " leads to " + next(spot) + ", so the ninth is flat.";
-        List<Reading> readings = new ArrayList<>(List.of(ReadingFactory.whole("flat-nine", spot, flat, reason)));
-        if (preferences.bassElsewhere()) {
-            ChordSymbol rootless = spot.chordAt(1, "dim7");
-            readings.add(ReadingFactory.whole(
-                    "flat-nine:rootless",
-                    spot,
-                    rootless,
-                    rootless.glyphs() + " is " + flat.glyphs() + " without its root, which the bass player has."));
-        }
-        return Outcome.of(readings);
-    }
-
-    private static Outcome strongMinorFive(Spot spot, Preferences preferences) {
-        if (spot.key().mode() != Mode.MINOR || spot.degree() != 5 || spot.quality() != Quality.MINOR) {
-            return Outcome.refused("This is not the minor chord on the fifth degree of a minor key.");
-        }
-        ChordSymbol major = spot.sameRoot("");
-        ChordSymbol seventh = spot.sameRoot("7");
-        String why = " has the leading note: it pulls to " + spot.key().tonic().glyphs() + " minor.";
-        return Outcome.of(
-                ReadingFactory.whole("strong-minor-five:triad", spot, major, major.glyphs() + why),
-                ReadingFactory.whole("strong-minor-five:7", spot, seventh, seventh.glyphs() + why));
-    }
-
-    private static Outcome tritoneSwap(Spot spot, Preferences preferences) {
-        if (spot.quality() != Quality.DOMINANT || !spot.leadsOn()) {
-            return Outcome.refused("This is no dominant seventh that leads a fifth down.");
-        }
-        int fifth = Math.floorMod(spot.chord().root().pitchClass() + 7, 12);
-        if (spot.tune().stream().anyMatch(n -> n.pitch().pitchClass() == fifth)) {
-            return Outcome.refused(
-                    "The tune has the natural fifth of " + spot.chord().glyphs() + ".");
-        }
-        ChordSymbol swap = ChordSymbol.parse(
-                Note.inPitchClass(Math.floorMod(spot.chord().root().pitchClass() + 6, 12), true) + "7");
-        return Outcome.of(ReadingFactory.whole(
-                "tritone-swap",
-                spot,
-                swap,
-                swap.glyphs() + " shares third and seventh with " + spot.chord().glyphs() + " and falls a half step to "
-                        + next(spot) + "."));
+        return inPlace(
+                "borrowed-colour",
+                there,
+                suffixes,
+                Set.of(),
+                ": every added note is in " + there.scale().glyphs() + ", where the chord is borrowed from.");
     }
 
     private static Outcome relativeMajorForMinor(Spot spot, Preferences preferences) {
@@ -243,9 +239,7 @@ final class ColourRules {
         List<Reading> readings = new ArrayList<>();
         for (String suffix : List.of("maj9", "6/9")) {
             ChordSymbol major = spot.chordAt(3, suffix);
-            boolean inKey =
-                    major.tones().stream().allMatch(t -> spot.degreeOf(t.note().pitchClass()) > 0);
-            if (inKey) {
+            if (spot.outside(major).isEmpty()) {
                 readings.add(ReadingFactory.whole(
                         "relative-major-for-minor:" + suffix,
                         spot,
@@ -259,57 +253,30 @@ final class ColourRules {
                 : Outcome.of(readings);
     }
 
-    private static Outcome backdoor(Spot spot, Preferences preferences) {
-        boolean toTonic = spot.after().isPresent()
-                && spot.after().get().root().pitchClass() == spot.key().tonic().pitchClass();
-        boolean dominant =
-                spot.degree() == 5 && (spot.quality() == Quality.DOMINANT || spot.quality() == Quality.MAJOR);
-        if (spot.key().mode() != Mode.MAJOR || !dominant || !toTonic) {
-            return Outcome.refused("This is no dominant going home to a major tonic.");
-        }
-        ChordSymbol back = ChordSymbol.parse(
-                Note.inPitchClass(Math.floorMod(spot.key().tonic().pitchClass() + 10, 12), true) + "7");
-        return Outcome.of(ReadingFactory.whole(
-                "backdoor", spot, back, back.glyphs() + " comes home to " + next(spot) + " from a whole step below."));
-    }
-
-    private static Outcome deceptive(Spot spot, Preferences preferences) {
-        boolean afterDominant = spot.before()
-                .filter(b -> spot.degreeOf(b.root().pitchClass()) == 5)
-                .filter(b -> Quality.of(b) == Quality.DOMINANT || Quality.of(b) == Quality.MAJOR)
-                .isPresent();
-        if (spot.key().mode() != Mode.MAJOR || spot.degree() != 1 || !afterDominant) {
-            return Outcome.refused("This is no tonic after its dominant.");
-        }
-        if (spot.last()) {
-            return Outcome.refused("The song ends here: it should come home.");
-        }
-        ChordSymbol sixth = spot.chordAt(9, "m");
-        return Outcome.of(ReadingFactory.whole(
-                "deceptive", spot, sixth, sixth.glyphs() + " after the dominant puts the homecoming off."));
-    }
-
     private static Outcome ending(Spot spot, Preferences preferences) {
         if (!spot.last()) {
             return Outcome.refused("This is not the last chord.");
         }
+        boolean natural = preferences.minorDominant() == MinorDominant.NATURAL_NINE;
+        boolean pointsToMinor = spot.boundForMinor().isPresent() || spot.isMinorDominant();
         List<String> suffixes = switch (spot.quality()) {
             case MAJOR -> List.of("6/9", "maj9");
-            case DOMINANT -> List.of("13", "9");
+            case DOMINANT -> pointsToMinor && !natural ? List.of("7b9") : List.of("13", "9");
             case MINOR -> List.of("m9", "m6/9");
             default -> List.of();
         };
         if (suffixes.isEmpty()) {
             return Outcome.refused("Such a chord does not end a song.");
         }
-        List<Reading> readings = new ArrayList<>();
-        for (String suffix : suffixes) {
-            ChordSymbol rich = spot.sameRoot(suffix);
-            if (!rich.equals(spot.chord())) {
-                readings.add(ReadingFactory.whole(
-                        "ending:" + suffix, spot, rich, rich.glyphs() + " is a fuller sound to end on."));
-            }
-        }
-        return Outcome.of(readings);
+        boolean bringsItsOwn = spot.quality() == Quality.DOMINANT || !spot.triadInScale();
+        Set<Integer> free = bringsItsOwn ? ITS_OWN : spot.quality() == Quality.MINOR ? melodic(spot) : Set.of();
+        return inPlace("ending", spot, suffixes, free, " is a fuller sound to end on.");
+    }
+
+    private static Set<Integer> melodic(Spot spot) {
+        boolean plainTonic = spot.degree() == 1
+                && spot.key().mode() == Mode.MINOR
+                && spot.scale().flavour() == ModalScale.Flavour.PLAIN;
+        return plainTonic ? MELODIC : Set.of();
     }
 }

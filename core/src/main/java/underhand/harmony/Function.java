@@ -32,4 +32,9 @@ public record Function(Kind kind, String numeral, String words) {
         Objects.requireNonNull(numeral, "numeral");
         Objects.requireNonNull(words, "words");
     }
+
+    /** The same with more words. */
+    Function with(String more) {
+        return new Function(kind, numeral, words + more);
+    }
 }

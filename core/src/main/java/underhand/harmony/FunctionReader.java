@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import underhand.chord.ChordSymbol;
 import underhand.harmony.Function.Kind;
 import underhand.pitch.Key;
@@ -30,9 +31,32 @@ final class FunctionReader {
     List<Function> read() {
         List<Function> functions = new ArrayList<>();
         for (int i = 0; i < spots.size(); i++) {
-            functions.add(of(i));
+            Function function = of(i);
+            functions.add(isInChain(i) ? function.with(", in a chain of seconds and fifths") : function);
         }
         return List.copyOf(functions);
+    }
+
+    /** Whether it stands in two or more pairs of second and dominant in a row. */
+    private boolean isInChain(int i) {
+        for (int two = i - 1; two <= i; two++) {
+            if (isTwoFive(two) && (isTwoFive(two - 2) || isTwoFive(two + 2))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean isTwoFive(int i) {
+        boolean minor = at(i).map(Spot::quality)
+                .filter(q -> q == Quality.MINOR || q == Quality.HALF_DIMINISHED)
+                .isPresent();
+        boolean dominant =
+                at(i + 1).filter(s -> s.quality() == Quality.DOMINANT).isPresent();
+        return minor
+                && dominant
+                && spots.get(i).chord().type().has(7)
+                && spots.get(i).leadsOn();
     }
 
     private Optional<Spot> at(int i) {
@@ -106,6 +130,34 @@ final class FunctionReader {
     }
 
     private static Function diminished(Spot spot) {
+        Function function = diminishedAmong(spot);
+        return rootless(spot)
+                .map(r -> function.with("; " + r + " without its root"))
+                .orElse(function);
+    }
+
+    /**
+     * The dominant with a flat ninth a diminished seventh chord is the upper part of: the next chord's own, or the next chord
+     * itself, whichever has its notes.
+     */
+    private static Optional<String> rootless(Spot spot) {
+        if (!spot.chord().type().suffix().equals("dim7") || spot.after().isEmpty()) {
+            return Optional.empty();
+        }
+        ChordSymbol next = spot.after().get();
+        return Stream.of(7, 0)
+                .filter(up -> up == 0
+                        ? Quality.of(next) == Quality.DOMINANT
+                        : Quality.of(next).isGoal())
+                .map(up -> spot.chordOn(next.root().pitchClass() + up, "7b9"))
+                .filter(nine -> nine.tones().stream()
+                        .skip(1)
+                        .allMatch(t -> Tones.has(spot.chord(), t.note().pitchClass())))
+                .map(ChordSymbol::glyphs)
+                .findFirst();
+    }
+
+    private static Function diminishedAmong(Spot spot) {
         String numeral = numeral(spot);
         int way = spot.wayToNext();
         int from = spot.before()
@@ -230,7 +282,7 @@ final class FunctionReader {
             return new Function(Kind.DIATONIC, numeral, "the dominant, with its leading note");
         }
         Key parallel = new Key(spot.key().tonic(), minorKey ? Mode.MAJOR : Mode.MINOR);
-        Spot there = spot.inKey(parallel);
+        Spot there = spot.inScale(ModalScale.plain(parallel));
         if (isOfKey(there)) {
             return new Function(
                     Kind.BORROWED,

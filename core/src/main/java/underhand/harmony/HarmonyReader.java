@@ -1,6 +1,8 @@
 package underhand.harmony;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -133,11 +135,12 @@ public final class HarmonyReader {
                 slot.get(0).section(), slot.get(0).bar(), modulates ? best.key() : usual, chosen.score(), runnerUp);
     }
 
-    private List<Spot> spots(List<Chart.Slot> slot, Map<Integer, Key> keys) {
+    private static List<Spot> spots(List<Chart.Slot> slot, Map<Integer, Key> keys) {
         List<Chart.Slot> sounding =
                 slot.stream().filter(p -> p.placement().chord().isPresent()).toList();
         Map<Integer, double[]> still = stillness(sounding);
         Map<Integer, Integer> lastBars = lastBars(slot);
+        List<Optional<ChordSymbol>> goals = goals(sounding);
         List<Spot> found = new ArrayList<>();
         for (int i = 0; i < sounding.size(); i++) {
             Chart.Slot at = sounding.get(i);
@@ -145,17 +148,58 @@ public final class HarmonyReader {
             found.add(new Spot(
                     at,
                     chordOf(at),
-                    keys.get(at.index()),
-                    i == 0 ? Optional.empty() : sounding.get(i - 1).placement().chord(),
-                    i + 1 == sounding.size()
-                            ? Optional.empty()
-                            : sounding.get(i + 1).placement().chord(),
+                    ModalScale.plain(keys.get(at.index())),
+                    new Neighbours(chord(sounding, i - 1), chord(sounding, i + 1), goals.get(i)),
                     spell[0],
                     spell[1],
                     lastBars.get(at.index()) - at.bar() + 1,
                     i + 1 == sounding.size()));
         }
-        return List.copyOf(found);
+        return inModes(found);
+    }
+
+    /** Every section in the mode its chords have. */
+    private static List<Spot> inModes(List<Spot> spots) {
+        Map<List<Object>, List<Spot>> sections = new LinkedHashMap<>();
+        for (Spot spot : spots) {
+            List<Object> section = List.of(spot.slot().section(), spot.key());
+            sections.computeIfAbsent(section, s -> new ArrayList<>()).add(spot);
+        }
+        Map<List<Object>, ModalScale> scales = new HashMap<>();
+        sections.forEach((section, inside) ->
+                scales.put(section, ModalScale.of(inside.get(0).key(), inside)));
+        return spots.stream()
+                .map(s -> s.inScale(scales.get(List.of(s.slot().section(), s.key()))))
+                .toList();
+    }
+
+    /** For each chord the next one on another root; after the last one its section begins again. */
+    private static List<Optional<ChordSymbol>> goals(List<Chart.Slot> sounding) {
+        int start = sounding.size();
+        while (start > 0
+                && sounding.get(start - 1)
+                        .section()
+                        .equals(sounding.get(sounding.size() - 1).section())) {
+            start--;
+        }
+        List<Chart.Slot> round = new ArrayList<>(sounding);
+        round.addAll(sounding.subList(start, sounding.size()));
+        Deque<Optional<ChordSymbol>> goals = new ArrayDeque<>();
+        Optional<ChordSymbol> goal = Optional.empty();
+        for (int i = round.size() - 2; i >= 0; i--) {
+            ChordSymbol next = chordOf(round.get(i + 1));
+            boolean moves =
+                    next.root().pitchClass() != chordOf(round.get(i)).root().pitchClass();
+            goal = moves ? Optional.of(next) : goal;
+            goals.addFirst(goal);
+        }
+        return List.copyOf(goals);
+    }
+
+    private static Optional<ChordSymbol> chord(List<Chart.Slot> sounding, int at) {
+        return at < 0 || at >= sounding.size()
+                ? Optional.empty()
+                : sounding.get(at).placement().chord();
     }
 
     private static ChordSymbol chordOf(Chart.Slot slot) {

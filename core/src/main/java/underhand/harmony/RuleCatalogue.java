@@ -12,7 +12,7 @@ import underhand.pitch.Note;
 public final class RuleCatalogue {
 
     /** All rules, simplifying ones first. */
-    public static final List<Rule> ALL = Stream.of(SimplifyRules.ALL, ColourRules.ALL, TimeRules.ALL)
+    public static final List<Rule> ALL = Stream.of(SimplifyRules.ALL, ColourRules.ALL, DominantRules.ALL, TimeRules.ALL)
             .flatMap(List::stream)
             .toList();
 

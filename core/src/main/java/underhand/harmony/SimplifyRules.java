@@ -5,11 +5,13 @@ import static underhand.harmony.Rule.Family.SIMPLIFY;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import underhand.chord.ChordSymbol;
 import underhand.chord.ChordType;
 import underhand.harmony.Form.Kind;
 import underhand.harmony.Preferences.SeventhDegree;
 import underhand.pitch.Mode;
+import underhand.pitch.Note;
 
 /** Rules that make a chord easier to hold. All of it is common practice. */
 final class SimplifyRules {
@@ -118,9 +120,19 @@ final class SimplifyRules {
             return Outcome.refused("A power chord has a perfect fifth and no third: "
                     + spot.chord().glyphs() + " would not be heard in it.");
         }
-        ChordSymbol power = spot.sameRoot("5");
+        Optional<Note> bass = spot.chord().bass();
+        boolean ofIt =
+                bass.filter(b -> Tones.has(spot.sameRoot("5"), b.pitchClass())).isPresent();
+        if (bass.isPresent() && !ofIt && !preferences.bassElsewhere()) {
+            return Outcome.refused("The bass " + bass.get().glyphs() + " of "
+                    + spot.chord().glyphs() + " would be lost: nobody else plays it here.");
+        }
+        ChordSymbol power =
+                new ChordSymbol(spot.chord().root(), spot.sameRoot("5").type(), bass.filter(b -> ofIt));
+        String left =
+                bass.isPresent() && !ofIt ? " The bass " + bass.get().glyphs() + " is left to the bass player." : "";
         return Outcome.of(ReadingFactory.whole(
-                "power", spot, power, power.glyphs() + ": root and fifth, strong when it is loud."));
+                "power", spot, power, power.glyphs() + ": root and fifth, strong when it is loud." + left));
     }
 
     private static Outcome sus2Neutral(Spot spot, Preferences preferences) {
@@ -138,8 +150,16 @@ final class SimplifyRules {
         if (!spot.inKey(7)) {
             return Outcome.refused("The fifth of " + sus.glyphs() + " is out of key on this degree.");
         }
+        Optional<Note> bass = spot.chord().bass();
+        boolean onThird = bass.filter(b ->
+                        b.pitchClass() == spot.chord().tones().get(1).note().pitchClass())
+                .isPresent();
+        if (onThird) {
+            return Outcome.refused("The bass of " + spot.chord().glyphs() + " is the third that would be left out.");
+        }
+        ChordSymbol kept = new ChordSymbol(sus.root(), sus.type(), bass);
         return Outcome.of(ReadingFactory.whole(
-                "sus2-neutral", spot, sus, sus.glyphs() + " rests a finger and leaves the third open."));
+                "sus2-neutral", spot, kept, kept.glyphs() + " rests a finger and leaves the third open."));
     }
 
     private static Outcome sevenAsFive(Spot spot, Preferences preferences) {
@@ -215,6 +235,9 @@ final class SimplifyRules {
         if (!seventh && !augmented) {
             return Outcome.refused("Only a diminished seventh or an augmented chord equals itself moved up.");
         }
+        if (spot.chord().bass().isPresent()) {
+            return Outcome.refused("The bass of " + spot.chord().glyphs() + " is not its root.");
+        }
         List<Reading> readings = new ArrayList<>();
         int step = seventh ? 3 : 4;
         for (int above = step; above < 12; above += step) {
@@ -244,6 +267,7 @@ final class SimplifyRules {
                 "The strings of " + spot.chord().glyphs() + " that need no full barre."));
         boolean mayTakeSeventh = spot.chord().type().suffix().isEmpty()
                 && spot.inKey(11)
+                && spot.contradicted(spot.sameRoot("maj7")).isEmpty()
                 && spot.key().mode() == Mode.MAJOR;
         if (mayTakeSeventh && spot.chord().bass().isEmpty()) {
             ChordSymbol softer = spot.sameRoot("maj7");

@@ -99,6 +99,11 @@ public record SongStyle(Set<Style> named, double rich, double dominant, boolean 
         return rich >= MOSTLY ? rich : 0;
     }
 
+    /** Whether sevenths are no rarity in it. */
+    public boolean isColourful() {
+        return rich >= SOME;
+    }
+
     /** The style that is most this song's at a tempo. */
     public Style first(int tempo) {
         return weights(tempo).entrySet().stream()

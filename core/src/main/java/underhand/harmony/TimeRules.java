@@ -16,9 +16,6 @@ import underhand.pitch.Note;
 final class TimeRules {
 
     static final List<Rule> ALL = List.of(
-            new Rule("sharp-to-flat", "sharp ninth, then flat", COLOUR, 5, TimeRules::sharpToFlat),
-            new Rule("secondary-dominant", "a dominant of the next chord", COLOUR, 3, TimeRules::secondaryDominant),
-            new Rule("two-before-five", "its second before the dominant", COLOUR, 3, TimeRules::twoBeforeFive),
             new Rule("passing-dim", "a diminished chord in passing", COLOUR, 4, TimeRules::passingDim),
             new Rule("six-nine-pair", "minor seventh to minor sixth", COLOUR, 4, TimeRules::sixNinePair),
             new Rule("falling-line", "a falling line", COLOUR, 4, TimeRules::fallingLine),
@@ -27,118 +24,36 @@ final class TimeRules {
             new Rule("turnaround", "a turnaround", COLOUR, 4, TimeRules::turnaround),
             new Rule("half-step-slide", "a slide from a half step off", COLOUR, 4, TimeRules::halfStepSlide));
 
-    /** Fewest beats of a chord that is put in. */
-    private static final double ROOM = 2;
-
     /** A line's notes fall on every one of so many beats. */
     private static final double[] PACES = {4, 2, 1};
 
     private TimeRules() {}
 
-    private static String next(Spot spot) {
-        return spot.after().map(ChordSymbol::glyphs).orElse("the end");
-    }
-
-    private static Outcome noRoom(Spot spot) {
-        return Outcome.refused(
-                spot.chord().glyphs() + " has no room for two chords: each needs " + (int) ROOM + " beats.");
-    }
-
-    private static boolean hasRoom(Spot spot) {
-        return spot.beats() >= 2 * ROOM;
-    }
-
-    private static Outcome sharpToFlat(Spot spot, Preferences preferences) {
-        if (spot.quality() != Quality.DOMINANT || !spot.leadsOn()) {
-            return Outcome.refused("This is no dominant seventh that leads a fifth down.");
-        }
-        if (!hasRoom(spot)) {
-            return noRoom(spot);
-        }
-        return Outcome.of(ReadingFactory.shared(
-                "sharp-to-flat",
-                spot,
-                "The ninth falls from sharp to flat before " + next(spot) + ".",
-                spot.sameRoot("7#9"),
-                spot.sameRoot("7b9")));
-    }
-
-    private static Outcome secondaryDominant(Spot spot, Preferences preferences) {
-        if (spot.after().isEmpty() || !Quality.of(spot.after().get()).isGoal()) {
-            return Outcome.refused("What follows is no major or minor chord a dominant could lead to.");
-        }
-        ChordSymbol goal = spot.after().get();
-        if (goal.root().equals(spot.chord().root())) {
-            return Outcome.refused("The next chord has the same root.");
-        }
-        if (spot.degreeOf(goal.root().pitchClass()) == 0) {
-            return Outcome.refused(
-                    goal.glyphs() + " stands on no degree of " + spot.key().glyphs() + ".");
-        }
-        if (spot.quality() == Quality.DOMINANT && spot.leadsOn()) {
-            return Outcome.refused(spot.chord().glyphs() + " is the dominant of " + goal.glyphs() + " already.");
-        }
-        if (!hasRoom(spot)) {
-            return noRoom(spot);
-        }
-        ChordSymbol dominant =
-                spot.leadsOn() ? spot.sameRoot("7") : spot.chordOn(goal.root().pitchClass() + 7, "7");
-        String leads = dominant.glyphs() + " is the dominant of " + goal.glyphs() + " and leads into it";
-        Reading alone = ReadingFactory.shared("secondary-dominant", spot, leads + ".", spot.chord(), dominant);
-        ChordSymbol second =
-                spot.chordOn(dominant.root().pitchClass() + 7, Quality.of(goal) == Quality.MINOR ? "m7b5" : "m7");
-        if (second.root().pitchClass() == spot.chord().root().pitchClass()) {
-            return Outcome.of(alone);
-        }
-        // Two rules in a row: the second of the dominant that was put in shares its time.
-        double half = spot.beats() / 2;
-        Reading withSecond = ReadingFactory.of(
-                "secondary-dominant:with-second",
-                leads + "; its own second, " + second.glyphs() + ", stands before it.",
-                new Reading.Step(spot.chord(), half),
-                new Reading.Step(second, half / 2),
-                new Reading.Step(dominant, half / 2));
-        return Outcome.of(alone, withSecond);
-    }
-
-    private static Outcome twoBeforeFive(Spot spot, Preferences preferences) {
-        boolean major = spot.quality() == Quality.MAJOR && spot.degree() == 5;
-        if (spot.quality() != Quality.DOMINANT && !major || !spot.leadsOn()) {
-            return Outcome.refused("This is no dominant that leads a fifth down.");
-        }
-        int second = Math.floorMod(spot.chord().root().pitchClass() + 7, 12);
-        if (spot.before().filter(b -> b.root().pitchClass() == second).isPresent()) {
-            return Outcome.refused("Its second stands before it already.");
-        }
-        if (!hasRoom(spot)) {
-            return noRoom(spot);
-        }
-        ChordSymbol two = spot.chordOn(second, spot.leadsToMinor() ? "m7b5" : "m7");
-        return Outcome.of(ReadingFactory.shared(
-                "two-before-five",
-                spot,
-                two.glyphs() + " before " + spot.chord().glyphs() + ": the second degree of " + next(spot)
-                        + " makes room for its dominant.",
-                two,
-                spot.chord()));
-    }
-
     private static Outcome passingDim(Spot spot, Preferences preferences) {
         int way = spot.wayToNext();
-        boolean fourToOne = spot.degree() == 4 && way == 7 && spot.quality() == Quality.MAJOR;
-        boolean wholeStepUp = way == 2 && spot.degree() > 0 && spot.quality().isGoal();
-        if (spot.key().mode() != Mode.MAJOR || !fourToOne && !wholeStepUp) {
-            return Outcome.refused("No neighbour a whole step up, and no way from IV to I.");
+        boolean fromFour = spot.degree() == 4 && way == 7;
+        if (spot.key().mode() != Mode.MAJOR) {
+            return Outcome.refused("A diminished chord in passing is offered in major keys.");
         }
-        if (!hasRoom(spot)) {
-            return noRoom(spot);
+        if (way != 2 && !fromFour) {
+            return Outcome.refused(
+                    "What follows lies no whole step above, nor is it the tonic after the fourth degree.");
+        }
+        boolean major = spot.quality() == Quality.MAJOR || spot.quality() == Quality.DOMINANT;
+        boolean passes = fromFour ? major : spot.degree() > 0 && spot.quality().isGoal();
+        if (!passes) {
+            return Outcome.refused(spot.chord().glyphs() + " is no chord to pass from.");
+        }
+        if (!spot.hasRoom()) {
+            return spot.noRoom();
         }
         ChordSymbol passing = ChordSymbol.parse(
                 Note.inPitchClass(Math.floorMod(spot.chord().root().pitchClass() + 1, 12), false) + "dim7");
         return Outcome.of(ReadingFactory.shared(
                 "passing-dim",
                 spot,
-                passing.glyphs() + " passes by half steps from " + spot.chord().glyphs() + " to " + next(spot) + ".",
+                passing.glyphs() + " passes by half steps from " + spot.chord().glyphs() + " to "
+                        + (fromFour ? "the fifth of " : "") + spot.next() + ".",
                 spot.chord(),
                 passing));
     }
@@ -148,15 +63,15 @@ final class TimeRules {
         if (!two || spot.quality() != Quality.MINOR) {
             return Outcome.refused("This is no minor chord that is heard as a second degree.");
         }
-        if (!hasRoom(spot)) {
-            return noRoom(spot);
+        if (!spot.hasRoom()) {
+            return spot.noRoom();
         }
         ChordSymbol sixth = spot.sameRoot("m6");
         return Outcome.of(ReadingFactory.shared(
                 "six-nine-pair",
                 spot,
                 sixth.glyphs() + " has the notes of " + spot.chordAt(5, "9").glyphs()
-                        + ": a long second degree is heard as second and fifth.",
+                        + " without its root: a long second degree is heard as second and fifth.",
                 spot.sameRoot("m7"),
                 sixth));
     }
@@ -169,9 +84,9 @@ final class TimeRules {
             return Outcome.refused("This is no major IV on its way to the tonic.");
         }
         ChordSymbol minor = spot.sameRoot("m");
-        String reason = minor.glyphs() + " is borrowed from the minor key: its third falls on to " + next(spot) + ".";
+        String reason = minor.glyphs() + " is borrowed from the minor key: its third falls on to " + spot.next() + ".";
         return Outcome.of(
-                hasRoom(spot)
+                spot.hasRoom()
                         ? ReadingFactory.shared("borrowed-four", spot, reason, spot.chord(), minor)
                         : ReadingFactory.whole("borrowed-four", spot, minor, reason));
     }
@@ -180,8 +95,8 @@ final class TimeRules {
         if (spot.after().isEmpty() || spot.after().get().bass().isPresent()) {
             return Outcome.refused("There is no plain chord after it to slide into.");
         }
-        if (spot.beats() < ROOM) {
-            return noRoom(spot);
+        if (spot.beats() < Spot.ROOM) {
+            return spot.noRoom();
         }
         List<Reading> readings = new ArrayList<>();
         for (int off : new int[] {1, -1}) {
@@ -191,7 +106,7 @@ final class TimeRules {
                     Optional.empty());
             readings.add(ReadingFactory.of(
                     "half-step-slide:" + (off > 0 ? "above" : "below"),
-                    "The grip of " + next(spot) + " a fret " + (off > 0 ? "too high" : "too low")
+                    "The grip of " + spot.next() + " a fret " + (off > 0 ? "too high" : "too low")
                             + ", slid into place on the beat.",
                     new Step(spot.chord(), spot.beats() - 1),
                     new Step(near, 1, Form.of(Kind.MOVABLE))));

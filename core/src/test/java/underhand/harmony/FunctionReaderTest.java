@@ -40,6 +40,11 @@ class FunctionReaderTest {
                 "A; [A7] | D7 | A7 | E7; BLUES; I7; rests where it is",
                 "A; A7 | [D7] | A7 | E7; BLUES; IV7; rests where it is",
                 "C; F | G | C A7 | [Dm7] G7; TURNAROUND; ii7; turnaround",
+                "C; F | [G#dim7] | Am; LEADING_DIMINISHED; ♭vi°7; E7♭9 without its root",
+                "Am; Dm | [Bdim7] | Am; DIATONIC; ii°7; E7♭9 without its root",
+                "C; Dm | [Bdim7] | G7; DIATONIC; vii°7; G7♭9 without its root",
+                "C; [Em7] | A7 | Dm7 | G7; SECONDARY_TWO; ii7/ii; chain of seconds and fifths",
+                "C; Em7 | A7 | Dm7 | [G7]; DIATONIC; V7; chain of seconds and fifths",
                 "C; C | [F#] | C; OUTSIDE; ♯IV; from outside the key"
             })
     void function_chordAmongItsNeighbours_isNamed(String key, String bars, Kind kind, String numeral, String words) {
