@@ -22,7 +22,7 @@ const fill = (id: string, needed: number, chromatic = 0): FillOffer => ({
 test('each fill says its notes, its reason and its time', () => {
   render(
     <FillsPanel
-      fills={{ fills: [fill('bass-walk', 0.31, 1), fill('run', 0.7)], refusal: '' }}
+      fills={{ fills: [fill('bass-walk', 0.31, 1), fill('run', 0.7)], refusal: '', refused: [] }}
       chosen={undefined}
       onFill={vi.fn()}
     />,
@@ -35,7 +35,7 @@ test('each fill says its notes, its reason and its time', () => {
 test('a fill is taken, and given up again', async () => {
   const user = userEvent.setup();
   const onFill = vi.fn();
-  const fills = { fills: [fill('bass-walk', 0.3), fill('run', 0.3)], refusal: '' };
+  const fills = { fills: [fill('bass-walk', 0.3), fill('run', 0.3)], refusal: '', refused: [] };
   const { rerender } = render(<FillsPanel fills={fills} chosen={undefined} onFill={onFill} />);
   await user.click(screen.getByRole('button', { name: 'Play the run' }));
   expect(onFill).toHaveBeenLastCalledWith('run');
@@ -47,7 +47,7 @@ test('a fill is taken, and given up again', async () => {
 test('the chosen one stands first, the rest is one touch away', async () => {
   const user = userEvent.setup();
   const many = ['a', 'b', 'c', 'd', 'e'].map((id) => fill(id, 0.1));
-  render(<FillsPanel fills={{ fills: many, refusal: '' }} chosen="e" onFill={vi.fn()} />);
+  render(<FillsPanel fills={{ fills: many, refusal: '', refused: [] }} chosen="e" onFill={vi.fn()} />);
   expect(screen.getAllByText(/^Because of/).map((e) => e.textContent)).toEqual([
     'Because of e.',
     'Because of a.',
@@ -60,10 +60,19 @@ test('the chosen one stands first, the rest is one touch away', async () => {
 test('why there is nothing is said', () => {
   render(
     <FillsPanel
-      fills={{ fills: [], refusal: 'The words need this space.' }}
+      fills={{ fills: [], refusal: 'The words need this space.', refused: [] }}
       chosen={undefined}
       onFill={vi.fn()}
     />,
   );
   expect(screen.getByText('The words need this space.')).toBeInTheDocument();
+});
+
+test('what does not fit says why, when asked', async () => {
+  const user = userEvent.setup();
+  const refused = [{ name: 'hammer-on', why: 'The chord has no third.' }];
+  render(<FillsPanel fills={{ fills: [], refusal: '', refused }} chosen={undefined} onFill={vi.fn()} />);
+  expect(screen.queryByText(/has no third/)).not.toBeInTheDocument();
+  await user.click(screen.getByRole('button', { name: '1 that does not fit' }));
+  expect(screen.getByText(/has no third/)).toBeInTheDocument();
 });

@@ -44,7 +44,31 @@ export function FillsPanel({
           {all ? 'Show fewer' : `Show all ${sorted.length} fills`}
         </Button>
       )}
+      {fills.refused.length > 0 && <NotHere refused={fills.refused} />}
     </Box>
+  );
+}
+
+/** The kinds of fills that do not fit in this gap, and why. */
+function NotHere({ refused }: { refused: Fills['refused'] }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
+        {open
+          ? 'Hide what does not fit'
+          : `${refused.length} that ${refused.length === 1 ? 'does' : 'do'} not fit`}
+      </Button>
+      {open && (
+        <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: '0.85rem', color: 'text.secondary' }}>
+          {refused.map(({ name, why }) => (
+            <li key={name}>
+              <strong>{name}</strong>: {why}
+            </li>
+          ))}
+        </Box>
+      )}
+    </>
   );
 }
 

@@ -20,6 +20,9 @@ final class FillFingers {
     /** Effort for a note of the grip before that another finger takes over: the one that left it comes back (memory). */
     private static final double TAKEN_OVER = 1;
 
+    /** Price of a slur with one finger: more than any way without. */
+    private static final double UNPLAYABLE = 1e6;
+
     private final FingeringSearch search;
     private final HandEffort effort;
     private final ChangeModel changes;
@@ -51,10 +54,15 @@ final class FillFingers {
         if (layers.stream().anyMatch(List::isEmpty)) {
             return Optional.empty();
         }
-        int[] nodes = RouteSolver.solve(new Hands(layers, moments.size())).nodes();
+        int[] nodes = RouteSolver.solve(new Hands(layers, moments)).nodes();
         List<Grip> way = new ArrayList<>();
         for (int layer = 0; layer < nodes.length; layer++) {
             way.add(layers.get(layer).get(nodes[layer]));
+        }
+        for (int i = 0; i < moments.size(); i++) {
+            if (!isSlurred(moments.get(i), way.get(i), way.get(i + 1))) {
+                return Optional.empty();
+            }
         }
         double total = 0;
         double tightest = Double.POSITIVE_INFINITY;
@@ -73,13 +81,21 @@ final class FillFingers {
         return Optional.of(new Fingered(way.subList(1, moments.size() + 1), total, needed, available));
     }
 
+    /** Whether a note that is hammered on or pulled off to has a finger of its own, the note it comes from another or none. */
+    private static boolean isSlurred(Moment moment, Grip from, Grip to) {
+        if (moment.technique() == Technique.PLUCKED) {
+            return true;
+        }
+        return moment.strings().stream().allMatch(string -> from.fingerOn(string) != to.fingerOn(string));
+    }
+
     /** The fingerings of every moment between the grip before and the one after. */
     private final class Hands implements Lattice {
 
         private final List<List<Grip>> layers;
-        private final int moments;
+        private final List<Moment> moments;
 
-        Hands(List<List<Grip>> layers, int moments) {
+        Hands(List<List<Grip>> layers, List<Moment> moments) {
             this.layers = layers;
             this.moments = moments;
         }
@@ -96,7 +112,7 @@ final class FillFingers {
 
         @Override
         public double nodeCost(int layer, int node) {
-            boolean ofTheFill = layer >= 1 && layer <= moments;
+            boolean ofTheFill = layer >= 1 && layer <= moments.size();
             return ofTheFill ? costOf(layers.get(layer).get(node)) : 0;
         }
 
@@ -113,8 +129,10 @@ final class FillFingers {
 
         @Override
         public double edgeCost(int layer, int from, int to) {
-            return changes.effort(
-                    layers.get(layer).get(from), layers.get(layer + 1).get(to));
+            Grip left = layers.get(layer).get(from);
+            Grip right = layers.get(layer + 1).get(to);
+            boolean slurred = layer >= moments.size() || isSlurred(moments.get(layer), left, right);
+            return changes.effort(left, right) + (slurred ? 0 : UNPLAYABLE);
         }
     }
 }

@@ -9,6 +9,31 @@ import java.util.function.Function;
  * @param id as in {@code bass-walk}
  * @param name in the words of players
  * @param lowestRung first rung it suits
- * @param sketches the fills it sees in a gap; none where it has none to propose
+ * @param proposal the fills it sees in a gap, or why it sees none
  */
-record FillRule(String id, String name, int lowestRung, Function<Gap, List<Sketch>> sketches) {}
+record FillRule(String id, String name, int lowestRung, Function<Gap, Proposal> proposal) {
+
+    /**
+     * What a rule says to a gap.
+     *
+     * @param why there is nothing, in words; blank where there is something
+     */
+    record Proposal(List<Sketch> sketches, String why) {
+
+        Proposal {
+            sketches = List.copyOf(sketches);
+        }
+
+        static Proposal of(List<Sketch> sketches, String whyNone) {
+            return new Proposal(sketches, sketches.isEmpty() ? whyNone : "");
+        }
+
+        static Proposal of(Sketch sketch) {
+            return new Proposal(List.of(sketch), "");
+        }
+
+        static Proposal none(String why) {
+            return new Proposal(List.of(), why);
+        }
+    }
+}

@@ -1,10 +1,10 @@
 package underhand.fill;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import underhand.chord.ChordSymbol;
+import underhand.fill.FillRule.Proposal;
 import underhand.fill.Sketch.Moment;
 import underhand.neck.Shape;
 
@@ -17,8 +17,8 @@ final class FillRules {
             new FillRule("bass-walk", "bass walk", 3, FillRules::bassWalk),
             new FillRule("tenths", "passing tenths", 4, FillRules::tenths),
             new FillRule("run", "run", 4, FillRules::run),
-            new FillRule("hammer-on", "hammer-on", 3, gap -> ornament(gap, true)),
-            new FillRule("pull-off", "pull-off", 3, gap -> ornament(gap, false)),
+            new FillRule("hammer-on", "hammer-on", 3, gap -> Ornaments.of(gap, true)),
+            new FillRule("pull-off", "pull-off", 3, gap -> Ornaments.of(gap, false)),
             new FillRule(SLIDE_IN, "half-step slide", 4, FillRules::slideIn),
             new FillRule("pick-up", "pick-up", 3, FillRules::pickUp),
             new FillRule("open-string", "open string while the hand moves", 2, FillRules::openString),
@@ -27,18 +27,21 @@ final class FillRules {
 
     private static final int MOST_WALKED = 3;
     private static final int MOST_RUN = 4;
-    private static final double EIGHTH = 0.5;
+    static final double EIGHTH = 0.5;
     private static final int TENTH_STRINGS = 3;
     private static final int MINOR_TENTH = 15;
     private static final int MAJOR_TENTH = 16;
 
+    private static final String BASS_STAYS = "The bass goes nowhere.";
+    private static final String NOTHING_FOLLOWS = "Nothing follows.";
+
     private FillRules() {}
 
     /** Quarter notes from one root to the next: by the notes of the key, or by half steps into the next root. */
-    private static List<Sketch> bassWalk(Gap gap) {
+    private static Proposal bassWalk(Gap gap) {
         Optional<Integer> target = gap.nextBass();
         if (target.isEmpty() || target.get() == gap.bass()) {
-            return List.of();
+            return Proposal.none(BASS_STAYS);
         }
         int direction = Integer.signum(target.get() - gap.bass());
         int most = (int) Math.min(MOST_WALKED, Math.floor(gap.room()));
@@ -66,7 +69,7 @@ final class FillRules {
                     .ifPresent(m -> sketches.add(
                             new Sketch("chromatic", "The bass leans into " + gap.nextName() + " by half steps.", m)));
         }
-        return sketches;
+        return Proposal.of(sketches, "The notes between the two roots are out of the hand's reach.");
     }
 
     /** Single notes one after the other up to the end of the place; empty where one is out of reach. */
@@ -86,15 +89,15 @@ final class FillRules {
     }
 
     /** A root of the scale between the two chords, and its third a tenth above, on the sixth and third or fifth and second string. */
-    private static List<Sketch> tenths(Gap gap) {
+    private static Proposal tenths(Gap gap) {
         Optional<Integer> target = gap.nextBass();
         if (target.isEmpty() || target.get() == gap.bass()) {
-            return List.of();
+            return Proposal.none(BASS_STAYS);
         }
         int direction = Integer.signum(target.get() - gap.bass());
         int between = gap.neighbour(target.get(), -direction);
         if (between == gap.bass() || Integer.signum(between - gap.bass()) != direction) {
-            return List.of();
+            return Proposal.none("No note of the scale lies between the two roots.");
         }
         for (int string = 0; string + TENTH_STRINGS < gap.board().strings() && string < 2; string++) {
             int above = gap.inKey(between + MAJOR_TENTH) ? MAJOR_TENTH : MINOR_TENTH;
@@ -111,17 +114,17 @@ final class FillRules {
                         List.of(string, string + TENTH_STRINGS),
                         Technique.PLUCKED);
                 String reason = "A tenth of the scale stands between " + gap.name() + " and " + gap.nextName() + ".";
-                return List.of(new Sketch("", reason, List.of(moment)));
+                return Proposal.of(new Sketch("", reason, List.of(moment)));
             }
         }
-        return List.of();
+        return Proposal.none("The tenth between the two roots is out of reach.");
     }
 
     /** Eighths of the scale that lead into the next chord's highest note. */
-    private static List<Sketch> run(Gap gap) {
+    private static Proposal run(Gap gap) {
         Optional<Integer> target = gap.nextTop();
         if (target.isEmpty()) {
-            return List.of();
+            return Proposal.none(NOTHING_FOLLOWS);
         }
         int most = (int) Math.min(MOST_RUN, Math.floor(gap.room() / EIGHTH));
         int direction = target.get() > gap.top() ? -1 : 1;
@@ -132,68 +135,20 @@ final class FillRules {
             notes.add(0, at);
         }
         if (notes.size() < 2) {
-            return List.of();
+            return Proposal.none("There is no room for two notes.");
         }
         String reason =
                 "The scale runs " + (direction < 0 ? "up" : "down") + " into the top of " + gap.nextName() + ".";
         return line(gap, notes, EIGHTH, false)
-                .map(m -> List.of(new Sketch("", reason, m)))
-                .orElse(List.of());
-    }
-
-    /**
-     * Ninth to third where the ninth is in the key, else third to eleventh: a hammer-on; the other way round a pull-off. On
-     * the third degree the ninth is out of the key.
-     */
-    private static List<Sketch> ornament(Gap gap, boolean up) {
-        List<Sketch> sketches = new ArrayList<>();
-        Optional<Integer> third = gap.chord().tones().stream()
-                .filter(t -> t.interval().number() == 3)
-                .map(t -> t.note().pitchClass())
-                .findFirst();
-        if (third.isEmpty()) {
-            return sketches;
-        }
-        int root = gap.chord().root().pitchClass();
-        for (int string = gap.board().strings() - 1; string >= 0 && sketches.isEmpty(); string--) {
-            int fret = gap.shape().fret(string);
-            if (fret == Shape.SILENT || gap.board().midi(string, fret) % 12 != third.get()) {
-                continue;
-            }
-            int note = gap.board().midi(string, fret);
-            boolean ninthInKey = gap.inKey(root + 2);
-            int other =
-                    ninthInKey ? note - Math.floorMod(note - root - 2, 12) : note + Math.floorMod(root + 5 - note, 12);
-            int otherFret = fret + other - note;
-            if (otherFret < 0 || otherFret > gap.highestFret() || !gap.inKey(other) || !gap.inKey(note)) {
-                continue;
-            }
-            int low = Math.min(fret, otherFret);
-            int high = Math.max(fret, otherFret);
-            String from = ninthInKey ? "ninth" : "third";
-            String to = ninthInKey ? "third" : "eleventh";
-            double at = gap.beats() - 1;
-            Moment first =
-                    new Moment(at, EIGHTH, gap.with(string, up ? low : high), List.of(string), Technique.PLUCKED);
-            Moment second = new Moment(
-                    at + EIGHTH,
-                    EIGHTH,
-                    gap.with(string, up ? high : low),
-                    List.of(string),
-                    up ? Technique.HAMMER_ON : Technique.PULL_OFF);
-            String reason = up
-                    ? "From the " + from + " to the " + to + " of " + gap.name() + ": both are in the key."
-                    : "From the " + to + " down to the " + from + " of " + gap.name() + ": both are in the key.";
-            sketches.add(new Sketch("", reason, List.of(first, second), true));
-        }
-        return sketches;
+                .map(m -> Proposal.of(new Sketch("", reason, m)))
+                .orElseGet(() -> Proposal.none("The scale into the next chord is out of the hand's reach."));
     }
 
     /** The next grip a fret lower, just before it: only where it moves as it is. */
-    private static List<Sketch> slideIn(Gap gap) {
+    private static Proposal slideIn(Gap gap) {
         Optional<Shape> next = gap.nextShape();
         if (next.isEmpty() || next.get().openStrings() > 0 || next.get().toArray().length == 0) {
-            return List.of();
+            return Proposal.none("The next grip has open strings: it does not slide.");
         }
         int[] frets = next.get().toArray();
         List<Integer> strings = new ArrayList<>();
@@ -201,7 +156,7 @@ final class FillRules {
             if (frets[string] > 0) {
                 frets[string]--;
                 if (frets[string] == 0) {
-                    return List.of();
+                    return Proposal.none("The next grip stands at the first fret.");
                 }
                 strings.add(string);
             }
@@ -209,17 +164,17 @@ final class FillRules {
         List<Integer> highest = strings.subList(Math.max(0, strings.size() - MOST_RUN), strings.size());
         Moment moment = new Moment(gap.beats() - EIGHTH, EIGHTH, Shape.of(frets), highest, Technique.PLUCKED);
         String reason = "The grip of " + gap.nextName() + " comes from a fret below and slides in on the beat.";
-        return List.of(new Sketch("", reason, List.of(moment)));
+        return Proposal.of(new Sketch("", reason, List.of(moment)));
     }
 
     /** Two eighths of the scale into the first root of another section. */
-    private static List<Sketch> pickUp(Gap gap) {
+    private static Proposal pickUp(Gap gap) {
         boolean newSection = gap.next()
                         .filter(n -> n.slot().barInSection() == 1)
                         .isPresent()
                 && !gap.next().get().slot().section().equals(gap.here().slot().section());
         if (!newSection) {
-            return List.of();
+            return Proposal.none("No new section begins after it.");
         }
         int target = gap.nextBass().orElseThrow();
         for (int direction : new int[] {-1, 1}) {
@@ -228,36 +183,36 @@ final class FillRules {
             if (line.isPresent()) {
                 String reason = "Two notes of the scale lead into "
                         + gap.next().get().slot().section() + ".";
-                return List.of(new Sketch("", reason, line.get()));
+                return Proposal.of(new Sketch("", reason, line.get()));
             }
         }
-        return List.of();
+        return Proposal.none("The notes before the next root are out of reach.");
     }
 
     /** An open string of the key, so that the whole hand is free on the way to the next grip. */
-    private static List<Sketch> openString(Gap gap) {
+    private static Proposal openString(Gap gap) {
         if (gap.next().isEmpty() || gap.nextShape().equals(Optional.of(gap.shape()))) {
-            return List.of();
+            return Proposal.none("The hand does not move after it.");
         }
         for (int string = gap.board().strings() - 1; string >= 0; string--) {
             if (gap.inKey(gap.board().midi(string, 0))) {
                 Moment moment = new Moment(
                         gap.beats() - EIGHTH, EIGHTH, gap.only(string, 0), List.of(string), Technique.PLUCKED);
                 String reason = "An open string sounds while the hand goes to " + gap.nextName() + ".";
-                return List.of(new Sketch("", reason, List.of(moment), true));
+                return Proposal.of(new Sketch("", reason, List.of(moment), true));
             }
         }
-        return List.of();
+        return Proposal.none("No open string is in the key.");
     }
 
     /** The highest note falls by the scale on its string while the grip is held. */
-    private static List<Sketch> fallingLine(Gap gap) {
+    private static Proposal fallingLine(Gap gap) {
         int string = gap.shape().highestSounding();
         int first = gap.neighbour(gap.top(), -1);
         int second = gap.neighbour(first, -1);
         int lowest = gap.board().midi(string, 0);
         if (gap.room() < 2 || second < lowest || gap.chord().tones().size() < 3) {
-            return List.of();
+            return Proposal.none("The top string has no room below for two notes of the scale.");
         }
         List<Moment> moments = new ArrayList<>();
         double at = gap.beats() - 2;
@@ -265,14 +220,14 @@ final class FillRules {
             moments.add(new Moment(at, 1, gap.with(string, note - lowest), List.of(string), Technique.PLUCKED));
             at++;
         }
-        return List.of(
+        return Proposal.of(
                 new Sketch("", "The top of " + gap.name() + " falls by the scale while the rest stays.", moments));
     }
 
     /** The last chord from its lowest string to its highest. */
-    private static List<Sketch> endingRoll(Gap gap) {
+    private static Proposal endingRoll(Gap gap) {
         if (gap.next().isPresent()) {
-            return List.of();
+            return Proposal.none("This is not the last chord.");
         }
         List<Integer> strings = new ArrayList<>();
         for (int string = 0; string < gap.board().strings(); string++) {
@@ -288,8 +243,8 @@ final class FillRules {
             at += EIGHTH;
         }
         return gap.room() < rolled.size() * EIGHTH
-                ? Collections.emptyList()
-                : List.of(new Sketch(
+                ? Proposal.none("There is no room to roll it.")
+                : Proposal.of(new Sketch(
                         "", "The last " + gap.name() + " is rolled from low to high and left to ring.", moments));
     }
 

@@ -3,6 +3,7 @@ package underhand.fill;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import underhand.arrange.Arrangement;
 import underhand.fill.Sketch.Moment;
@@ -37,6 +38,7 @@ public final class Fills {
     private final Fretboard board;
     private final FillFingers fingers;
     private final PlayedPatterns patterns;
+    private final boolean isBlues;
     private final double beatSeconds;
 
     public Fills(Arrangement arrangement) {
@@ -48,44 +50,84 @@ public final class Fills {
                 new HandEffort(board, settings.player(), arrangement.parameters()),
                 new ChangeModel(board, settings.rung(), settings.player(), arrangement.parameters()));
         this.patterns = new PlayedPatterns(settings.patterns(), settings.rung(), arrangement.tempo());
+        this.isBlues = arrangement.style().blues();
         this.beatSeconds = 60.0 / arrangement.tempo();
     }
 
     /**
      * What a place may be filled with.
      *
+     * @param fills that the hand has the time for, the least work first
      * @param refusal why there is nothing at all, in words; blank where there is something
+     * @param refused kinds of fills of this rung that do not fit here
      */
-    public record Offer(List<Fill> fills, String refusal) {}
+    public record Offer(List<Fill> fills, String refusal, List<Refused> refused) {
+
+        Offer(String refusal) {
+            this(List.of(), refusal, List.of());
+        }
+    }
+
+    /**
+     * A kind of fill that does not fit.
+     *
+     * @param name in the words of players
+     * @param why one sentence
+     */
+    public record Refused(String name, String why) {}
 
     /** The fills of a place of the part. */
     public Offer at(int place) {
         PlacedGrip here = arrangement.placements().get(place);
         if (here.grip().isEmpty()) {
-            return new Offer(List.of(), "Nothing is played here.");
+            return new Offer("Nothing is played here.");
         }
         if (settings.houseRules().get(HouseRule.FILLING) == Filling.NOWHERE) {
-            return new Offer(List.of(), "By your house rules the space is left.");
+            return new Offer("By your house rules the space is left.");
         }
         double beats = here.segment().beats();
         if (beats < LEAST_BEATS) {
-            return new Offer(List.of(), "There is no room: the chord lasts less than two beats.");
+            return new Offer("There is no room: the chord lasts less than two beats.");
         }
         double from = Math.max(roomFrom(here), beats - MOST_ROOM);
         if (beats - from < 1) {
-            return new Offer(List.of(), "The words need this space: with a singer fills keep to the gaps.");
+            return new Offer("The words need this space: with a singer fills keep to the gaps.");
         }
         Gap gap = gap(here, from);
         List<Fill> fills = new ArrayList<>();
+        List<Refused> refused = new ArrayList<>();
         for (FillRule rule : FillRules.ALL) {
             if (rule.lowestRung() <= settings.rung().level()) {
-                for (Sketch sketch : rule.sketches().apply(gap)) {
-                    placed(rule, sketch, gap).ifPresent(fills::add);
-                }
+                List<Fill> inTime = new ArrayList<>();
+                why(rule, gap, inTime).ifPresent(why -> refused.add(new Refused(rule.name(), why)));
+                fills.addAll(inTime);
             }
         }
-        fills.sort(Comparator.comparing((Fill f) -> !f.isInTime()).thenComparingDouble(Fill::effort));
-        return new Offer(fills, fills.isEmpty() ? "No fill of this rung lies in the hand's reach here." : "");
+        fills.sort(Comparator.comparingDouble(Fill::effort));
+        return new Offer(fills, fills.isEmpty() ? "No fill of this rung fits here." : "", refused);
+    }
+
+    /** Adds a kind's fills that are in time; why there is none of it, if so. */
+    private Optional<String> why(FillRule rule, Gap gap, List<Fill> inTime) {
+        FillRule.Proposal proposal = rule.proposal().apply(gap);
+        List<Fill> all = proposal.sketches().stream()
+                .flatMap(sketch -> placed(rule, sketch, gap).stream())
+                .toList();
+        all.stream().filter(Fill::isInTime).forEach(inTime::add);
+        if (!inTime.isEmpty()) {
+            return Optional.empty();
+        }
+        if (proposal.sketches().isEmpty()) {
+            return Optional.of(proposal.why());
+        }
+        return Optional.of(all.stream()
+                .min(Comparator.comparingDouble(f -> f.neededSeconds() - f.availableSeconds()))
+                .map(f -> String.format(
+                        Locale.ROOT,
+                        "It would come late: a move needs %.2f s and has %.2f s.",
+                        f.neededSeconds(),
+                        f.availableSeconds()))
+                .orElse("The hand has no fingers for it while the grip is held."));
     }
 
     /** A fill by its id; empty when it is proposed no more. */
@@ -111,7 +153,7 @@ public final class Fills {
                 .filter(p -> p.grip().isPresent())
                 .findFirst();
         Key key = here.slot().key().orElse(arrangement.key());
-        return new Gap(here, next, key, from, board, Math.min(settings.rung().highestFret(), board.frets()));
+        return new Gap(here, next, key, from, board, Math.min(settings.rung().highestFret(), board.frets()), isBlues);
     }
 
     /** A fill in the room there is: earlier than it was sketched, where only that gives the hand time. */

@@ -2,6 +2,7 @@ package underhand.fill;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import underhand.chord.ChordSymbol;
@@ -17,8 +18,16 @@ import underhand.solve.PlacedGrip;
  * @param next what is played after it; empty at the end of the song
  * @param from beats after the chord's start at which the room begins
  * @param highestFret highest fret above the capo the hand may go to
+ * @param isBlues whether the song is a blues
  */
-record Gap(PlacedGrip here, Optional<PlacedGrip> next, Key key, double from, Fretboard board, int highestFret) {
+record Gap(
+        PlacedGrip here,
+        Optional<PlacedGrip> next,
+        Key key,
+        double from,
+        Fretboard board,
+        int highestFret,
+        boolean isBlues) {
 
     private static final int OCTAVE = 12;
 
@@ -91,21 +100,32 @@ record Gap(PlacedGrip here, Optional<PlacedGrip> next, Key key, double from, Fre
         return nextShape().map(s -> board.midi(s.highestSounding(), s.fret(s.highestSounding())));
     }
 
-    /** A shape of one note within the hand's reach, on the lowest or the highest string that has it. */
+    /** Fret the hand stands at, 1 at least. */
+    int hand() {
+        return Math.max(1, grip().handFret());
+    }
+
+    /** Whether a hand that stays has a fret: an open string, or one under its fingers. */
+    boolean reaches(int fret) {
+        return fret == 0 || fret >= Math.max(1, hand() - 1) && fret <= Math.min(hand() + REACH, highestFret);
+    }
+
+    /** A shape of one note within the hand's reach: an open string, else the nearest fret, on a low or a high string. */
     Optional<Shape> single(int midi, boolean low) {
-        List<Shape> found = new ArrayList<>();
-        int hand = Math.max(1, grip().handFret());
+        List<Integer> found = new ArrayList<>();
         for (int string = 0; string < board.strings(); string++) {
-            int fret = midi - board.midi(string, 0);
-            boolean reached = fret == 0 || fret >= hand - 1 && fret <= hand + REACH && fret >= 1;
-            if (reached && fret <= highestFret) {
-                found.add(only(string, fret));
+            int inOrder = low ? string : board.strings() - 1 - string;
+            if (reaches(midi - board.midi(inOrder, 0))) {
+                found.add(inOrder);
             }
         }
-        if (found.isEmpty()) {
-            return Optional.empty();
-        }
-        return Optional.of(low ? found.get(0) : found.get(found.size() - 1));
+        return found.stream()
+                .min(Comparator.comparingInt(string -> distance(midi - board.midi(string, 0))))
+                .map(string -> only(string, midi - board.midi(string, 0)));
+    }
+
+    private int distance(int fret) {
+        return fret == 0 ? -1 : Math.max(0, Math.max(hand() - fret, fret - hand() - REACH + 1));
     }
 
     /** A shape that sounds one string only. */

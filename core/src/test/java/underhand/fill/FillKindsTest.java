@@ -17,6 +17,7 @@ import underhand.arrange.Arrangement;
 import underhand.arrange.Arranger;
 import underhand.chart.Chart;
 import underhand.format.ChartTextReader;
+import underhand.hand.Hold;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.pitch.Key;
@@ -92,7 +93,8 @@ class FillKindsTest {
                 PlacedGrip next = place.index() + 1 < arrangement.placements().size()
                         ? arrangement.placements().get(place.index() + 1)
                         : null;
-                check(fill, midis(fill, board), shape(place), next, board, song + " " + fill);
+                check(fill, midis(fill, board), place, next, board, song + " " + fill);
+                assertTrue(fill.isInTime(), "late: " + song + " " + fill);
                 seen++;
             }
         }
@@ -103,7 +105,9 @@ class FillKindsTest {
         return place.grip().orElseThrow().grip().shape();
     }
 
-    private static void check(Fill fill, int[] midi, Shape here, PlacedGrip next, Fretboard board, String message) {
+    private static void check(
+            Fill fill, int[] midi, PlacedGrip place, PlacedGrip next, Fretboard board, String message) {
+        Shape here = shape(place);
         int last = midi[midi.length - 1];
         switch (fill.id()) {
             case "bass-walk:scale", "bass-walk:chromatic" -> {
@@ -124,11 +128,13 @@ class FillKindsTest {
                 assertTrue(Math.abs(top - last) <= 2, message);
                 assertTrue(midi.length >= 2 && midi.length <= 4, message);
             }
-            case "hammer-on" -> {
+            case "hammer-on", "hammer-on:root" -> {
+                slurred(fill, place, message);
                 assertEquals(Technique.HAMMER_ON, fill.notes().get(1).technique());
                 assertTrue(midi[1] > midi[0] && midi[1] - midi[0] <= 3, message);
             }
-            case "pull-off" -> {
+            case "pull-off", "pull-off:root" -> {
+                slurred(fill, place, message);
                 assertEquals(Technique.PULL_OFF, fill.notes().get(1).technique());
                 assertTrue(midi[1] < midi[0] && midi[0] - midi[1] <= 3, message);
             }
@@ -152,6 +158,19 @@ class FillKindsTest {
                 assertTrue(IntStream.range(1, midi.length).allMatch(i -> midi[i] > midi[i - 1]), message);
             }
             default -> throw new AssertionError("a kind without a check: " + fill.id());
+        }
+    }
+
+    /** One finger is hammered on or pulled off beside another or the open string, and never behind a barre. */
+    private static void slurred(Fill fill, PlacedGrip place, String message) {
+        FillNote first = fill.notes().get(0);
+        FillNote second = fill.notes().get(1);
+        assertEquals(first.string(), second.string(), message);
+        assertTrue(first.finger() != second.finger(), "one finger for both: " + message);
+        int low = Math.min(first.fret(), second.fret());
+        for (Hold hold : place.grip().orElseThrow().grip().holds()) {
+            boolean covers = hold.lowString() <= first.string() && first.string() <= hold.highString();
+            assertFalse(hold.isBarre() && covers && low < hold.fret(), "behind a barre: " + message);
         }
     }
 
@@ -210,6 +229,42 @@ class FillKindsTest {
                 String kind = fill.id().replaceAll(":.*", "");
                 assertTrue(List.of(kinds.split(" ")).contains(kind), "rung " + rung + " has no " + kind);
             }
+        }
+    }
+
+    /** In a blues the minor third is slurred into the major one; common practice. */
+    @Test
+    void blues_dominant_slursItsMinorThird() {
+        ArrangementSettings settings = ArrangementSettings.ofRung(4)
+                .withHouseRules(HouseRules.NONE.with(HouseRule.CAPO, false))
+                .withCapo(0);
+        Chart chart = ChartTextReader.read("key: E\ntempo: 70\n| E7 | A7 | E7 | E7 | A7 | A7 | E7 | B7 |")
+                .chart();
+        Arrangement arrangement = new Arranger().arrange(chart, settings);
+        Fretboard board = new Fretboard(settings.guitar(), settings.tuning(), 0);
+        List<Fill> slurs = arrangement.placements().stream()
+                .flatMap(p -> new Fills(arrangement).at(p.index()).fills().stream())
+                .filter(f -> f.id().equals("hammer-on:blues"))
+                .toList();
+        assertFalse(slurs.isEmpty());
+        slurs.forEach(f -> assertEquals(1, midis(f, board)[1] - midis(f, board)[0]));
+    }
+
+    /** Every kind of the rung is either offered or says why not. */
+    @ParameterizedTest
+    @MethodSource("songs")
+    void everyKind_isOfferedOrRefusedInWords(Song song) {
+        Arrangement arrangement = song.arrangement();
+        Fills fills = new Fills(arrangement);
+        for (PlacedGrip place : arrangement.placements()) {
+            Fills.Offer offer = fills.at(place.index());
+            List<String> named = new ArrayList<>();
+            offer.fills().forEach(f -> named.add(f.name()));
+            offer.refused().forEach(r -> assertFalse(named.contains(r.name()), r.toString()));
+            offer.refused().forEach(r -> assertTrue(r.why().endsWith("."), r.toString()));
+            offer.refused().forEach(r -> named.add(r.name()));
+            FillRules.ALL.forEach(
+                    rule -> assertTrue(named.contains(rule.name()), song + " says nothing of " + rule.name()));
         }
     }
 

@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import underhand.arrange.PatternRanking;
 import underhand.fill.Fill;
+import underhand.fill.Fills;
 import underhand.picking.Patterns;
 import underhand.picking.PickingPattern;
 import underhand.server.arrangements.FillChoiceRequest;
@@ -171,7 +172,15 @@ class PartController {
     }
 
     /** @param refusal why nothing is offered; blank where something is */
-    record FillsView(List<FillView> fills, String refusal) {}
+    record FillsView(List<FillView> fills, String refusal, List<RefusedFillView> refused) {}
+
+    /** @param name kind of fills of this rung that do not fit here */
+    record RefusedFillView(String name, String why) {
+
+        static RefusedFillView of(Fills.Refused refused) {
+            return new RefusedFillView(refused.name(), refused.why());
+        }
+    }
 
     @PostMapping("/parts/fills")
     FillsView fills(@RequestBody FillsRequest request) {
@@ -180,7 +189,8 @@ class PartController {
                 offered.offer().fills().stream()
                         .map(f -> FillView.of(f, offered.strings()))
                         .toList(),
-                offered.offer().refusal());
+                offered.offer().refusal(),
+                offered.offer().refused().stream().map(RefusedFillView::of).toList());
     }
 
     record VariationRequest(PreviewRequest song) {}
