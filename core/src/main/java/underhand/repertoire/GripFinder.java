@@ -19,6 +19,7 @@ import underhand.harmony.Form;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.neck.ShapeFinder;
+import underhand.neck.Tuning;
 import underhand.repertoire.GripPool.Candidate;
 import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
@@ -59,6 +60,7 @@ public final class GripFinder {
     private final HouseRules houseRules;
     private final double newShape;
     private final double strange;
+    private final double untaught;
     private final double otherFingers;
     private final double beyond;
 
@@ -66,6 +68,9 @@ public final class GripFinder {
     private final int mostInnerSilent;
 
     private final HandEffort hand;
+    /** From this rung on a second guitar can leave the register of the first. */
+    private static final int KNOWS_THE_NECK = 4;
+
     private final SoundEffort sound;
     private final Repertoire repertoire;
 
@@ -103,11 +108,14 @@ public final class GripFinder {
         this.houseRules = houseRules;
         this.newShape = parameters.get("habit.new." + rung.level());
         this.strange = parameters.get("habit.strange");
+        // What is taught is known of the standard tuning only.
+        this.untaught = board.tuning().equals(Tuning.STANDARD) ? parameters.get("habit.untaught") : 0;
         this.otherFingers = parameters.get("habit.fingers." + rung.level());
         this.beyond = parameters.get("habit.beyond");
         this.mostInnerSilent = picked || rung.level() > WHOLE_STRUMS ? MOST_INNER_SILENT : 0;
         this.hand = new HandEffort(board, player, parameters);
-        this.sound = new SoundEffort(board, voicing, houseRules, picked, parameters);
+        boolean apart = voicing.fullness() == Setting.SECOND && rung.level() >= KNOWS_THE_NECK;
+        this.sound = new SoundEffort(board, voicing, houseRules, picked, apart, parameters);
         this.repertoire = Repertoire.of(rung);
     }
 
@@ -261,13 +269,16 @@ public final class GripFinder {
 
     private Candidate atAGlance(Shape shape, Rung level, SoundEffort.Roles roles, int occurrences) {
         boolean isNew = !repertoire.has(shape) && !player.shapes().contains(shape);
-        double atLeast =
-                sound.atAGlance(shape, roles) + hand.atLeast(shape) + ofHabit(isNew, occurrences) + ofLevel(level);
+        double atLeast = sound.atAGlance(shape, roles)
+                + hand.atLeast(shape)
+                + ofHabit(shape, isNew, occurrences)
+                + ofLevel(level);
         return new Candidate(shape, isNew, atLeast, false);
     }
 
-    private double ofHabit(boolean isNew, int occurrences) {
-        return isNew ? newShape * (1.0 / occurrences + strange) : 0;
+    private double ofHabit(Shape shape, boolean isNew, int occurrences) {
+        boolean isStrange = isNew && !Repertoire.isTaught(shape);
+        return (isNew ? newShape * (1.0 / occurrences + strange) : 0) + (isStrange ? untaught : 0);
     }
 
     private double ofLevel(Rung level) {
@@ -278,7 +289,8 @@ public final class GripFinder {
     private Effort.Builder ofShape(Shape shape, boolean isNew, Rung level, SoundEffort.Roles roles, int occurrences) {
         Effort.Builder effort = new Effort.Builder();
         sound.ofShape(effort, shape, roles);
-        return effort.add(EffortTerm.NEW_SHAPE, ofHabit(isNew, occurrences)).add(EffortTerm.BEYOND, ofLevel(level));
+        return effort.add(EffortTerm.NEW_SHAPE, ofHabit(shape, isNew, occurrences))
+                .add(EffortTerm.BEYOND, ofLevel(level));
     }
 
     private void rate(

@@ -1,5 +1,6 @@
 package underhand.repertoire;
 
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -28,6 +29,9 @@ final class Repertoire {
         }
     }
 
+    /** Fewer strings are no part of a shape but single notes. */
+    private static final int FEWEST_STRINGS = 3;
+
     private record Row(int rung, Kind kind, Shape shape, Set<String> fingers) {}
 
     private static final List<Row> ROWS = Table.read(Repertoire.class, "taught-shapes.csv", 4, row -> {
@@ -37,6 +41,9 @@ final class Repertoire {
 
     private static final List<Repertoire> BY_RUNG =
             Rung.all().stream().map(rung -> new Repertoire(rung.level())).toList();
+
+    /** Shapes of all rungs with strings at their sides left out. */
+    private static final Repertoire PARTS = new Repertoire();
 
     /** Ways to finger the shapes of all rungs. */
     private static final Map<Kind, Map<Shape, Set<String>>> FINGERS = new HashMap<>();
@@ -59,6 +66,30 @@ final class Repertoire {
         }
     }
 
+    private Repertoire() {
+        for (Kind kind : Kind.values()) {
+            Set<Shape> parts = new HashSet<>();
+            ROWS.stream().filter(row -> row.kind() == kind).forEach(row -> addParts(parts, kind, row.shape()));
+            taught.put(kind, parts);
+        }
+    }
+
+    /** Adds the neighbouring strings of a shape, three at least. */
+    private static void addParts(Set<Shape> parts, Kind kind, Shape shape) {
+        int[] frets = shape.toArray();
+        for (int low = 0; low < frets.length; low++) {
+            for (int high = low + FEWEST_STRINGS; high <= frets.length; high++) {
+                int[] part = new int[frets.length];
+                Arrays.fill(part, Shape.SILENT);
+                System.arraycopy(frets, low, part, low, high - low);
+                Shape left = Shape.of(part);
+                if (left.sounding() >= FEWEST_STRINGS) {
+                    parts.add(kind.key(left));
+                }
+            }
+        }
+    }
+
     static Repertoire of(Rung rung) {
         return BY_RUNG.get(rung.level() - 1);
     }
@@ -67,6 +98,11 @@ final class Repertoire {
         return taught.entrySet().stream()
                 .anyMatch(e -> e.getKey().canBe(shape)
                         && e.getValue().contains(e.getKey().key(shape)));
+    }
+
+    /** Whether a shape is taught on any rung, as it is or with more strings at its sides. */
+    static boolean isTaught(Shape shape) {
+        return BY_RUNG.get(BY_RUNG.size() - 1).has(shape) || PARTS.has(shape);
     }
 
     /** Whether these are fingers the shape is taught with, on any rung. */

@@ -57,6 +57,8 @@ final class SoundEffort {
     private final double openHigh;
     private final double openReach;
     private final double ring;
+    private final double openApart;
+    private final double closedApart;
     private final double bass;
     private final double fifth;
     private final double doubling;
@@ -65,9 +67,15 @@ final class SoundEffort {
     private final double low;
     private final double clash;
 
-    /** @param picked whether strings are picked one by one, so that silent ones are simply left out */
-    SoundEffort(Fretboard board, Voicing voicing, HouseRules houseRules, boolean picked, Parameters p) {
+    /**
+     * @param picked whether strings are picked one by one, so that silent ones are simply left out
+     * @param apart whether it is to lie apart from another guitar at the nut: closed shapes without a capo, or open ones
+     *     behind one, never a mixture
+     */
+    SoundEffort(Fretboard board, Voicing voicing, HouseRules houseRules, boolean picked, boolean apart, Parameters p) {
         this.board = board;
+        openApart = apart && board.capo() == 0 ? p.get("second.open") : 0;
+        closedApart = apart && board.capo() > 0 ? p.get("second.closed") : 0;
         full = Math.min(
                 p.get("sound.full." + voicing.fullness().id()),
                 picked ? p.get("sound.full.picked") : Double.POSITIVE_INFINITY);
@@ -145,7 +153,7 @@ final class SoundEffort {
         effort.add(EffortTerm.THIN, thin(shape, sounding, roles));
         effort.add(EffortTerm.TOP, top(shape, roles));
         effort.add(EffortTerm.INNER, inner * innerSilent(shape, sounding));
-        effort.add(EffortTerm.RING, ring * shape.openStrings());
+        effort.add(EffortTerm.RING, ring * shape.openStrings() + (shape.openStrings() > 0 ? openApart : closedApart));
         effort.add(EffortTerm.OPEN_HIGH, openReach(shape));
         voicing(effort, Arrays.copyOf(voices, sounding), roles);
     }

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
@@ -17,6 +18,7 @@ import underhand.hand.Rung;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.picking.PlayedPatterns;
+import underhand.settings.Lock;
 import underhand.settings.Setting;
 import underhand.solve.PlacedGrip;
 import underhand.solve.TimedChange;
@@ -33,6 +35,7 @@ final class Judge {
 
     private final Arranger arranger;
     private final Map<String, Arrangement> known = new ConcurrentHashMap<>();
+    private final Map<RedPen.Strike, Boolean> within = new HashMap<>();
 
     Judge(Parameters parameters) {
         this.arranger = new Arranger(parameters);
@@ -60,6 +63,7 @@ final class Judge {
         System.out.print(judge.capos());
         System.out.print(judge.faults());
         System.out.print(judge.time());
+        System.out.print(SungParts.report(judge.arranger));
     }
 
     private String teacher(Parameters parameters) {
@@ -114,11 +118,30 @@ final class Judge {
                 Tally tally = tallies.computeIfAbsent(cause, c -> new Tally());
                 tally.all++;
                 tally.still += strike.struck().equals(now) ? 1 : 0;
-                tally.withAccepted += strike.accepted().isEmpty() ? 0 : 1;
-                tally.accepted += strike.accepted().contains(now) ? 1 : 0;
+                tally.withAccepted += hasWithinRung(strike) ? 1 : 0;
+                tally.accepted += hasWithinRung(strike) && strike.accepted().contains(now) ? 1 : 0;
             }
         }
         return tallies;
+    }
+
+    /** Whether a hand of the rung has one of the accepted shapes: not those with a silent string inside under a low rung's strum. */
+    private boolean hasWithinRung(RedPen.Strike strike) {
+        return within.computeIfAbsent(strike, s -> s.accepted().stream().anyMatch(shape -> isWithinRung(s, shape)));
+    }
+
+    private boolean isWithinRung(RedPen.Strike strike, Shape shape) {
+        Arrangement part = at(strike.where(), strike.capo());
+        PlacedGrip placed = placed(part, strike.placement());
+        boolean isStrummed = part.settings().patterns().pattern(placed.slot()).isStrummed();
+        if (strike.where().rung() <= 2 && isStrummed && innerSilent(shape) > 0) {
+            return false;
+        }
+        Lock.OneShape wanted = new Lock.OneShape(shape, Optional.empty());
+        return ShapeTrial.of(arranger, RedPen.chart(strike.where().chart()), part, placed.index(), wanted)
+                .grip()
+                .filter(g -> g.rung() <= strike.where().rung())
+                .isPresent();
     }
 
     private String strikes(Predicate<Where> which, String title) {
@@ -338,7 +361,7 @@ final class Judge {
         return shape.highestSounding() - shape.lowestSounding().orElse(0) + 1 - shape.sounding();
     }
 
-    private static List<String> faultsOf(ChordSymbol chord, Shape shape, Fretboard board, Setting setting) {
+    static List<String> faultsOf(ChordSymbol chord, Shape shape, Fretboard board, Setting setting) {
         List<String> faults = new ArrayList<>();
         List<Integer> voices =
                 shape.pitches(board).stream().map(p -> p.midi()).sorted().toList();

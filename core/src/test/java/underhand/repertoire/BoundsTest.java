@@ -40,7 +40,7 @@ class BoundsTest {
         Player player = new Player(FingerSpreads.ADULT, thumb, 1);
         HandEffort hand = new HandEffort(board, player, P);
         SoundEffort sound = new SoundEffort(
-                board, Voicing.of(Setting.ALONE), HouseRules.NONE.with(HouseRule.RING, ring), picked, P);
+                board, Voicing.of(Setting.ALONE), HouseRules.NONE.with(HouseRule.RING, ring), picked, false, P);
         FingeringSearch fingers = new FingeringSearch(board, Rung.of(5), player);
         ChordSymbol chord = ChordSymbol.parse(name);
         SoundEffort.Roles roles = SoundEffort.Roles.of(chord, Voicing.of(Setting.ALONE));

@@ -43,7 +43,8 @@ class TermsTest {
                         .filter(g -> parts.length == 1 || g.fingers().equals(parts[1]))
                         .findFirst()
                         .orElseThrow(() -> new AssertionError("no fingering " + grip));
-        SoundEffort sound = new SoundEffort(BOARD, Voicing.of(Setting.ALONE), HouseRules.NONE, false, parameters);
+        SoundEffort sound =
+                new SoundEffort(BOARD, Voicing.of(Setting.ALONE), HouseRules.NONE, false, false, parameters);
         Effort.Builder effort = new Effort.Builder().addAll(new HandEffort(BOARD, THUMB, parameters).of(one));
         sound.ofShape(effort, one.shape(), SoundEffort.Roles.of(ChordSymbol.parse(chord), Voicing.of(Setting.ALONE)));
         sound.ofHand(effort, one);
