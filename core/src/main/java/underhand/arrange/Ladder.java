@@ -16,6 +16,7 @@ import underhand.harmony.Rule;
 import underhand.harmony.RuleCatalogue;
 import underhand.harmony.Spot;
 import underhand.neck.Shape;
+import underhand.pitch.Interval;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.HouseRule;
 import underhand.settings.ReadingChoice;
@@ -64,6 +65,7 @@ public final class Ladder {
         }
     }
 
+    private static final Interval MAJOR_SEVENTH = Interval.parse("M7");
     private static final String NINTHS = "ninths";
     private static final String[] SEVENTHS = {"sevenths"};
     private static final String[] COLOURS = {"flat-nine", "borrowed-colour", "ninths", "ending", "sevenths"};
@@ -238,7 +240,7 @@ public final class Ladder {
         for (ReadingId wish : plan.wishes()) {
             Optional<Reading> found = judgement.readings().stream()
                     .filter(r -> r.id().isOf(wish))
-                    .filter(r -> !r.id().rule().equals(NINTHS) || isAtHomeOn(spot))
+                    .filter(r -> !isRich(r) || isAtHomeOn(spot))
                     .findFirst();
             if (found.isPresent()) {
                 return found;
@@ -247,7 +249,13 @@ public final class Ladder {
         return Optional.empty();
     }
 
-    /** Ninths are everywhere in music of sevenths; in a folk song they are for a chord that has the time, and the last one. */
+    /** A ninth or a major seventh. */
+    private static boolean isRich(Reading reading) {
+        return reading.id().rule().equals(NINTHS)
+                || reading.steps().stream().anyMatch(s -> s.chord().type().hasInterval(MAJOR_SEVENTH));
+    }
+
+    /** Rich chords are everywhere in music of sevenths; in a folk song they are for one that has the time, and the last one. */
     private boolean isAtHomeOn(Spot spot) {
         boolean longHeld = spot.stillBeats() >= 2 * spot.slot().metre().beats();
         return harmony.style().isColourful() || longHeld || spot.last();

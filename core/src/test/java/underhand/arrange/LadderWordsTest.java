@@ -1,11 +1,14 @@
 package underhand.arrange;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import underhand.chord.ChordSymbol;
 import underhand.neck.Shape;
 import underhand.settings.ArrangementSettings;
@@ -43,5 +46,23 @@ class LadderWordsTest {
     @CsvSource({"C,x32010,Starts with 1 shape."})
     void adds_lowestRung_countsItsShapes(String chord, String shape, String sentence) {
         assertEquals(sentence, LadderWords.adds(Optional.empty(), part(chord, shape, 0)));
+    }
+
+    /** Every rung adds something a listener or a teacher can name, and once the capo is off it stays off. */
+    @ParameterizedTest
+    @MethodSource("charts")
+    void of_givenChart_everyRungAddsSomethingAndTheCapoNeverComesBack(String chart) {
+        List<LadderStep> steps = Ladder.of(new Arranger(), RedPen.chart(chart), ArrangementSettings.ofRung(1));
+        int capo = steps.get(0).arrangement().capo();
+        for (LadderStep step : steps) {
+            assertFalse(step.adds().isBlank() || step.adds().contains("speed"), chart + ": " + step.adds());
+            int here = step.arrangement().capo();
+            assertTrue(here == capo || here == 0, chart + " goes from capo " + capo + " to " + here);
+            capo = here;
+        }
+    }
+
+    static List<String> charts() {
+        return RedPen.CHARTS;
     }
 }
