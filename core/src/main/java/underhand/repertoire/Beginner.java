@@ -9,7 +9,8 @@ import underhand.hand.Rung;
 /** Measures grips of any rung by one measure: what they would ask of somebody on the first. */
 public final class Beginner {
 
-    private final Repertoire taught = Repertoire.of(Rung.of(Rung.LOWEST));
+    private static final Rung RUNG = Rung.of(Rung.LOWEST);
+
     private final double newShape;
     private final double strange;
     private final double beyond;
@@ -32,7 +33,7 @@ public final class Beginner {
             sum += term.group() == EffortTerm.Group.HAND ? rated.effort().of(term) : 0;
         }
         Grip grip = rated.grip();
-        sum += taught.has(grip.shape()) ? 0 : newShape * (1.0 / occurrences + strange);
+        sum += Repertoire.isTaughtTo(RUNG, grip.shape()) ? 0 : newShape * (1.0 / occurrences + strange);
         return sum + beyond * (needed(grip) - Rung.LOWEST);
     }
 

@@ -72,7 +72,6 @@ public final class GripFinder {
     private static final int KNOWS_THE_NECK = 4;
 
     private final SoundEffort sound;
-    private final Repertoire repertoire;
 
     /** @param highestFret highest fret above the capo, on top of what the rung allows */
     public GripFinder(
@@ -116,7 +115,6 @@ public final class GripFinder {
         this.hand = new HandEffort(board, player, parameters);
         boolean apart = voicing.fullness() == Setting.SECOND && rung.level() >= KNOWS_THE_NECK;
         this.sound = new SoundEffort(board, voicing, houseRules, picked, apart, parameters);
-        this.repertoire = Repertoire.of(rung);
     }
 
     /** The same search by other house rules. */
@@ -268,7 +266,7 @@ public final class GripFinder {
     }
 
     private Candidate atAGlance(Shape shape, Rung level, SoundEffort.Roles roles, int occurrences) {
-        boolean isNew = !repertoire.has(shape) && !player.shapes().contains(shape);
+        boolean isNew = !Repertoire.isTaughtTo(rung, shape) && !player.shapes().contains(shape);
         double atLeast = sound.atAGlance(shape, roles)
                 + hand.atLeast(shape)
                 + ofHabit(shape, isNew, occurrences)

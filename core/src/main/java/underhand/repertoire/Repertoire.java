@@ -1,8 +1,8 @@
 package underhand.repertoire;
 
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -39,43 +39,33 @@ final class Repertoire {
         return new Row(row.number(0), kind, kind.key(Shape.parse(row.cell(2))), Set.copyOf(row.words(3)));
     });
 
-    private static final List<Repertoire> BY_RUNG =
-            Rung.all().stream().map(rung -> new Repertoire(rung.level())).toList();
+    /** What teaches a part of a shape: no rung by itself. */
+    private static final int AS_A_PART = Rung.HIGHEST + 1;
 
-    /** Shapes of all rungs with strings at their sides left out. */
-    private static final Repertoire PARTS = new Repertoire();
+    private static final int NEVER = AS_A_PART + 1;
+
+    /** The first rung that teaches each shape, by what it is looked up by. */
+    private static final Map<Kind, Map<Shape, Integer>> FIRST_RUNG = new EnumMap<>(Kind.class);
 
     /** Ways to finger the shapes of all rungs. */
-    private static final Map<Kind, Map<Shape, Set<String>>> FINGERS = new HashMap<>();
+    private static final Map<Kind, Map<Shape, Set<String>>> FINGERS = new EnumMap<>(Kind.class);
 
     static {
+        for (Kind kind : Kind.values()) {
+            FIRST_RUNG.put(kind, new HashMap<>());
+            FINGERS.put(kind, new HashMap<>());
+        }
         for (Row row : ROWS) {
-            FINGERS.computeIfAbsent(row.kind(), k -> new HashMap<>()).put(row.shape(), row.fingers());
+            FINGERS.get(row.kind()).put(row.shape(), row.fingers());
+            FIRST_RUNG.get(row.kind()).merge(row.shape(), row.rung(), Math::min);
         }
+        ROWS.forEach(row -> addParts(row.kind(), row.shape()));
     }
 
-    private final Map<Kind, Set<Shape>> taught = new HashMap<>();
-
-    private Repertoire(int level) {
-        for (Kind kind : Kind.values()) {
-            Set<Shape> shapes = new HashSet<>();
-            ROWS.stream()
-                    .filter(row -> row.kind() == kind && row.rung() <= level)
-                    .forEach(row -> shapes.add(row.shape()));
-            taught.put(kind, shapes);
-        }
-    }
-
-    private Repertoire() {
-        for (Kind kind : Kind.values()) {
-            Set<Shape> parts = new HashSet<>();
-            ROWS.stream().filter(row -> row.kind() == kind).forEach(row -> addParts(parts, kind, row.shape()));
-            taught.put(kind, parts);
-        }
-    }
+    private Repertoire() {}
 
     /** Adds the neighbouring strings of a shape, three at least. */
-    private static void addParts(Set<Shape> parts, Kind kind, Shape shape) {
+    private static void addParts(Kind kind, Shape shape) {
         int[] frets = shape.toArray();
         for (int low = 0; low < frets.length; low++) {
             for (int high = low + FEWEST_STRINGS; high <= frets.length; high++) {
@@ -84,25 +74,27 @@ final class Repertoire {
                 System.arraycopy(frets, low, part, low, high - low);
                 Shape left = Shape.of(part);
                 if (left.sounding() >= FEWEST_STRINGS) {
-                    parts.add(kind.key(left));
+                    FIRST_RUNG.get(kind).putIfAbsent(kind.key(left), AS_A_PART);
                 }
             }
         }
     }
 
-    static Repertoire of(Rung rung) {
-        return BY_RUNG.get(rung.level() - 1);
-    }
-
-    boolean has(Shape shape) {
-        return taught.entrySet().stream()
-                .anyMatch(e -> e.getKey().canBe(shape)
-                        && e.getValue().contains(e.getKey().key(shape)));
+    /** Whether a shape is taught up to a rung. */
+    static boolean isTaughtTo(Rung rung, Shape shape) {
+        return firstRung(shape) <= rung.level();
     }
 
     /** Whether a shape is taught on any rung, as it is or with more strings at its sides. */
     static boolean isTaught(Shape shape) {
-        return BY_RUNG.get(BY_RUNG.size() - 1).has(shape) || PARTS.has(shape);
+        return firstRung(shape) <= AS_A_PART;
+    }
+
+    private static int firstRung(Shape shape) {
+        int open = FIRST_RUNG.get(Kind.OPEN).getOrDefault(shape, NEVER);
+        return Kind.MOVABLE.canBe(shape)
+                ? Math.min(open, FIRST_RUNG.get(Kind.MOVABLE).getOrDefault(Kind.MOVABLE.key(shape), NEVER))
+                : open;
     }
 
     /** Whether these are fingers the shape is taught with, on any rung. */
