@@ -21,6 +21,7 @@ import { RightHand } from './dials/RightHand';
 import { RightHandDialog } from './dials/RightHandDialog';
 import { TempoBar } from './dials/TempoBar';
 import { KeysDialog } from './KeysDialog';
+import { PartChanged } from './PartChanged';
 import { GuitarRoads } from './road/GuitarRoads';
 import { CapoRuler } from './ruler/CapoRuler';
 import { useBenchKeys } from './useBenchKeys';
@@ -117,6 +118,7 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
           </Heading>
           <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.25, mt: 0.25 }}>
             <FromFile />
+            <PartChanged id={id} version={song.data?.version} />
             {saving.error !== null && <Problem error={saving.error} />}
             {arrangement.isError && (
               <Problem error={arrangement.error} onRetry={() => void arrangement.refetch()} />

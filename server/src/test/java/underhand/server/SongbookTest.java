@@ -249,4 +249,43 @@ class SongbookTest {
         mvc.perform(get("/api/v1/songs/" + song.get("id")))
                 .andExpect(jsonPath("$.version").value(song.get("version").asLong()));
     }
+
+    /** A song whose part another planner planned otherwise says so once; the first look, and the same planner's, say nothing. */
+    @Test
+    void look_afterAnotherPlanner_saysOnceWhatChanged() throws Exception {
+        JsonNode song = add("[G]Open the [D]gate and [C]mind the [G]beam");
+        String look = "/api/v1/songs/" + song.get("id") + "/look";
+        mvc.perform(post(look)).andExpect(status().isOk()).andExpect(jsonPath("$.change", nullValue()));
+        mvc.perform(post(look)).andExpect(jsonPath("$.change", nullValue()));
+        String seen = jdbc.queryForObject(
+                "select seen from song where id = ?",
+                String.class,
+                song.get("id").asLong());
+        assertTrue(seen.contains("320003"), seen);
+        jdbc.update(
+                "update song set seen = ? format json, seen_by = 'another' where id = ?",
+                seen.replaceFirst("xx0232", "x54232"),
+                song.get("id").asLong());
+        mvc.perform(post(look))
+                .andExpect(jsonPath("$.change.grips").value(1))
+                .andExpect(jsonPath("$.change.places").value(4))
+                .andExpect(jsonPath("$.change.capo").value(0));
+        mvc.perform(post(look)).andExpect(jsonPath("$.change", nullValue()));
+        assertEquals(
+                song.get("version"),
+                read(mvc.perform(get("/api/v1/songs/" + song.get("id")))).get("version"));
+    }
+
+    /** What the player changed in between is no other planner's doing. */
+    @Test
+    void look_afterOwnDecisions_saysNothing() throws Exception {
+        JsonNode song = add("[G]Open the [D]gate and [C]mind the [G]beam");
+        String look = "/api/v1/songs/" + song.get("id") + "/look";
+        mvc.perform(post(look)).andExpect(status().isOk());
+        jdbc.update(
+                "update song set seen_by = 'another' where id = ?",
+                song.get("id").asLong());
+        change(song, 0, "[Am]Open the [E]gate and [Dm]mind the [Am]beam", song.get("decisions"));
+        mvc.perform(post(look)).andExpect(jsonPath("$.change", nullValue()));
+    }
 }

@@ -1,5 +1,6 @@
 package underhand.server.songs;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -53,6 +54,15 @@ class SongController {
     @PutMapping("/{id}")
     SongView change(@PathVariable long id, @RequestBody SongRequest request) {
         return service.change(id, request.version(), request.source(), request.decisions());
+    }
+
+    /** @param change how another planner's part of the same song was otherwise; null where it was not, or was said before */
+    record LookView(@Schema(nullable = true) SeenPart.PartChange change) {}
+
+    /** Looks at a song's part: says once how it changed when a new planner plans it. */
+    @PostMapping("/{id}/look")
+    LookView look(@PathVariable long id) {
+        return new LookView(service.look(id).orElse(null));
     }
 
     /** Notes that the song was played along to just now. */

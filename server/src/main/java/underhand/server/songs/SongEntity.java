@@ -49,6 +49,12 @@ class SongEntity {
 
     private String effortsBy;
 
+    /** The part that was last looked at; null until somebody does. */
+    @JdbcTypeCode(SqlTypes.JSON)
+    private SeenPart seen;
+
+    private String seenBy;
+
     protected SongEntity() {}
 
     SongEntity(String title, String source, Decisions decisions, SongFacts facts, String factsBy) {
@@ -110,5 +116,14 @@ class SongEntity {
     /** What it asks of a hand, as a planner worked it out; empty when another one did, or none. */
     Optional<SongEfforts> efforts(String planner) {
         return planner.equals(effortsBy) ? Optional.ofNullable(efforts) : Optional.empty();
+    }
+
+    /** The part that was last looked at, if another planner planned it. */
+    Optional<SeenPart> seenOfAnother(String planner) {
+        return planner.equals(seenBy) ? Optional.empty() : Optional.ofNullable(seen);
+    }
+
+    boolean hasSeen(SeenPart part, String planner) {
+        return part.equals(seen) && planner.equals(seenBy);
     }
 }

@@ -42,6 +42,11 @@ interface SongRepository extends JpaRepository<SongEntity, Long> {
             "update SongEntity s set s.efforts = :efforts, s.effortsBy = :planner where s.id = :id and s.version = :version")
     void measured(long id, long version, SongEfforts efforts, String planner);
 
+    /** Only if the song is still the one that was looked at. */
+    @Modifying
+    @Query("update SongEntity s set s.seen = :seen, s.seenBy = :planner where s.id = :id and s.version = :version")
+    void seen(long id, long version, SeenPart seen, String planner);
+
     @Modifying
     @Query("delete from SongEntity s where s.removedAt < :before")
     int forget(Instant before);

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
@@ -16,6 +17,7 @@ import underhand.server.arrangements.ArrangementService;
 import underhand.server.arrangements.PlannerVersion;
 import underhand.server.platform.InputException;
 import underhand.server.platform.StaleWriteException;
+import underhand.server.players.PlayerService;
 import underhand.server.songs.SongRepository.Line;
 import underhand.server.storage.StorageException;
 import underhand.server.storage.Writes;
@@ -32,12 +34,19 @@ public class SongService {
 
     private final SongRepository songs;
     private final ArrangementService arrangements;
+    private final PlayerService players;
     private final Writes writes;
     private final String planner;
 
-    SongService(SongRepository songs, ArrangementService arrangements, Writes writes, PlannerVersion planner) {
+    SongService(
+            SongRepository songs,
+            ArrangementService arrangements,
+            PlayerService players,
+            Writes writes,
+            PlannerVersion planner) {
         this.songs = songs;
         this.arrangements = arrangements;
+        this.players = players;
         this.writes = writes;
         this.planner = planner.toString();
     }
@@ -86,6 +95,23 @@ public class SongService {
             storedIfThereIsRoom(() -> songs.measured(id, song.version(), new SongEfforts(efforts), planner));
             return efforts;
         });
+    }
+
+    /**
+     * Plans a song's part as it is stored, keeps how it looks, and says how that differs from what another planner made of the
+     * same song: once, for it is kept then.
+     */
+    Optional<SeenPart.PartChange> look(long id) {
+        SongEntity song = song(id);
+        ArrangementService.Task task = arrangements.task(song.decisions().asked(song.source(), players));
+        SeenPart now = arrangements.planned(
+                task,
+                () -> SeenPart.of(song.version(), arrangements.arranged(task).arrangement()));
+        Optional<SeenPart.PartChange> change = song.seenOfAnother(planner).flatMap(now::changed);
+        if (!song.hasSeen(now, planner)) {
+            storedIfThereIsRoom(() -> songs.seen(id, song.version(), now, planner));
+        }
+        return change;
     }
 
     /** Adds a chart to the book; its own capo becomes the first decision. */
