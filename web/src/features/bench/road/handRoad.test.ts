@@ -33,6 +33,7 @@ const place = (index: number, g: Grip): Placement => ({
   reading: { id: 'original', chord: 'C', original: 'C', reason: '' },
   function: { kind: 'diatonic', numeral: 'I', words: 'the tonic' },
   grip: g,
+  keeps: null,
   singer: null,
   locked: false,
   fingerings: [],

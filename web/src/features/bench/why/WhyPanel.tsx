@@ -99,6 +99,7 @@ function PlacementWhy({ placement }: { placement: Placement }) {
             <Typography variant="caption" color="text.secondary">
               {grip.tags.join(', ')}
             </Typography>
+            {placement.keeps !== null && <Typography variant="body2">{placement.keeps}</Typography>}
             {placement.singer !== null && <Typography variant="body2">{placement.singer}</Typography>}
             <Box>
               {placement.locked ? (

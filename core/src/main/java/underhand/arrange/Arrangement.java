@@ -18,6 +18,7 @@ import underhand.solve.Budget;
 import underhand.solve.PlacedGrip;
 import underhand.solve.Singer;
 import underhand.solve.TimedChange;
+import underhand.solve.UsualGrips;
 
 /**
  * A chart with the decisions taken on it and the part that follows from them.
@@ -77,6 +78,15 @@ public record Arrangement(
                         .ifPresent(said -> words.put(placed.index(), said));
             }
         });
+        return words;
+    }
+
+    /** How each grip keeps to the one its chord has elsewhere, in words, by its index; none on rungs that keep none. */
+    public Map<Integer, String> keptGrips() {
+        Map<Integer, String> words = new HashMap<>();
+        UsualGrips.of(placements, settings.rung(), parameters)
+                .ifPresent(usual ->
+                        placements.forEach(p -> usual.words(p).ifPresent(said -> words.put(p.index(), said))));
         return words;
     }
 

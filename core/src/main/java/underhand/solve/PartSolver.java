@@ -1,10 +1,7 @@
 package underhand.solve;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Collections;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +17,6 @@ import underhand.harmony.ReadingId;
 import underhand.harmony.Spot;
 import underhand.move.Change;
 import underhand.move.ChangeTerm;
-import underhand.neck.Shape;
 import underhand.picking.PlayedPatterns;
 import underhand.pitch.Key;
 import underhand.repertoire.KnownGrips;
@@ -32,7 +28,6 @@ import underhand.route.TiedRouteSolver;
 import underhand.route.TiedRouteSolver.Tied;
 import underhand.settings.ArrangementSettings;
 import underhand.solve.Layer.Block;
-import underhand.solve.PlacedGrip.Alternative;
 
 /**
  * Solves a song for one capo position: the grips of every chord, the changes between them, the exact cheapest route.
@@ -74,6 +69,7 @@ public final class PartSolver {
     private final SongLattice.GripSurcharge beside;
     private final double capoPrice;
     private final StrokeTiming timing;
+    private final Parameters parameters;
 
     /** @param companion another guitar the part has to keep away from */
     public PartSolver(
@@ -87,13 +83,14 @@ public final class PartSolver {
         this.settings = settings;
         this.capo = capo;
         this.known = known;
+        this.parameters = parameters;
         this.searches = known.new Search();
         this.timing =
                 new StrokeTiming(new PlayedPatterns(settings.patterns(), settings.rung(), song.tempo()), known.board());
         this.beside = companion
-                .<SongLattice.GripSurcharge>map(c -> (at, grip) -> c.price(at, grip, known.board()))
+                .<SongLattice.GripSurcharge>map(c -> (at, chord, grip) -> c.price(at, grip, known.board()))
                 .or(() -> Singer.of(song.placements(), settings, known.board(), parameters)
-                        .map(s -> s::price))
+                        .map(s -> (at, chord, grip) -> s.price(at, grip)))
                 .orElse(SongLattice.GripSurcharge.NOBODY);
         this.capoPrice = capo == 0
                 ? 0
@@ -114,12 +111,14 @@ public final class PartSolver {
         LayerBuilder builder = builder(song);
         Solution solution = solution(builder);
         List<Layer> all = closed(builder(song, PRICED_GRIPS, PRICED_GRIPS, true).build());
-        Route route = RouteSolver.solve(lattice(all));
-        double surcharge = route.total() - solution.total();
+        SongLattice.GripSurcharge kept = solution.usual().map(beside::and).orElse(beside);
+        Route route = RouteSolver.solve(lattice(all, kept));
+        double surcharge = route.total() - solution.total() - solution.paid();
         return part(
                 builder,
                 solution,
-                (layer, segment, chosen) -> others(all.get(layer), segment, chosen, route.prices()[layer], surcharge));
+                (layer, segment, chosen) ->
+                        Others.of(all.get(layer), segment, chosen, route.prices()[layer], surcharge));
     }
 
     /**
@@ -128,8 +127,25 @@ public final class PartSolver {
      * @param nodes chosen node of each layer, a grip
      * @param atLeast no route over all grips costs less
      * @param cut what was not compared, in words
+     * @param usual what it was held to; its price is no part of the total
      */
-    private record Solution(List<Layer> layers, double total, int[] nodes, double atLeast, List<String> cut) {
+    private record Solution(
+            List<Layer> layers,
+            double total,
+            int[] nodes,
+            double atLeast,
+            List<String> cut,
+            Optional<UsualGrips> usual) {
+
+        /** The same held to usual grips, whose price is in its total so far. */
+        Solution keeping(UsualGrips grips) {
+            double paid = grips.paid(layers, nodes);
+            return new Solution(layers, total - paid, nodes, atLeast - paid, cut, Optional.of(grips));
+        }
+
+        double paid() {
+            return usual.map(u -> u.paid(layers, nodes)).orElse(0.0);
+        }
 
         long placementsPlayed() {
             return layers.stream().mapToInt(l -> l.slot().index()).distinct().count();
@@ -138,11 +154,6 @@ public final class PartSolver {
         boolean plays(int placement) {
             return layers.stream().anyMatch(l -> l.slot().index() == placement);
         }
-    }
-
-    /** What else could be played in a layer: the same shape with other fingers, and other shapes. */
-    private record Others(List<Alternative> fingerings, List<Alternative> shapes) {
-        static final Others NONE = new Others(List.of(), List.of());
     }
 
     private interface OthersOf {
@@ -171,17 +182,24 @@ public final class PartSolver {
         return new LayerBuilder(of, known, searches, timing, settings, firstWidth, mostGrips, inAllFingerings);
     }
 
-    private SongLattice lattice(List<Layer> layers) {
-        return new SongLattice(layers, known.prices(), timing, beside);
+    private SongLattice lattice(List<Layer> layers, SongLattice.GripSurcharge surcharge) {
+        return new SongLattice(layers, known.prices(), timing, surcharge);
     }
 
     private static List<Layer> closed(List<Layer> layers) {
         return layers.stream().map(Layer::closed).toList();
     }
 
+    /** The best route, and where chords have two grips in it, the best one that keeps to their usual ones. */
     private Solution solution(LayerBuilder builder) {
+        Solution free = searched(builder, beside);
+        Optional<UsualGrips> usual = UsualGrips.of(free.layers(), free.nodes(), settings.rung(), parameters);
+        return usual.map(u -> searched(builder, beside.and(u)).keeping(u)).orElse(free);
+    }
+
+    private Solution searched(LayerBuilder builder, SongLattice.GripSurcharge surcharge) {
         List<Layer> layers = builder.build();
-        Tied tied = tied(layers, builder);
+        Tied tied = tied(layers, builder, surcharge);
         double atLeast = tied.atLeast();
         long changes = Passages.of(layers);
         Set<WantedChord> further = searchedFurther(layers, tied);
@@ -190,20 +208,25 @@ public final class PartSolver {
             boolean isWidened = changes + next <= MOST_CHANGES && builder.widen(further);
             if (!isWidened) {
                 layers = closed(layers);
-                tied = tied(layers, builder);
+                tied = tied(layers, builder, surcharge);
                 return new Solution(
-                        layers, tied.total(), tied.nodes(), Math.min(atLeast, tied.total()), words(further));
+                        layers,
+                        tied.total(),
+                        tied.nodes(),
+                        Math.min(atLeast, tied.total()),
+                        words(further),
+                        Optional.empty());
             }
             changes += next;
             layers = builder.build();
-            tied = tied(layers, builder);
+            tied = tied(layers, builder, surcharge);
             atLeast = Math.max(atLeast, tied.atLeast());
             further = searchedFurther(layers, tied);
         }
         List<String> cut = tied.proven()
                 ? List.of()
                 : List.of("Not all ways to play repeated passages alike were compared: there are too many.");
-        return new Solution(layers, tied.total(), tied.nodes(), Math.min(atLeast, tied.total()), cut);
+        return new Solution(layers, tied.total(), tied.nodes(), Math.min(atLeast, tied.total()), cut, Optional.empty());
     }
 
     private List<String> words(Set<WantedChord> chords) {
@@ -217,8 +240,8 @@ public final class PartSolver {
         return List.of("Not all grips of " + names + more + " were compared, only the easiest of them.");
     }
 
-    private Tied tied(List<Layer> layers, LayerBuilder builder) {
-        return TiedRouteSolver.solve(lattice(layers), builder.ties(), MOST_COMBINATIONS);
+    private Tied tied(List<Layer> layers, LayerBuilder builder, SongLattice.GripSurcharge surcharge) {
+        return TiedRouteSolver.solve(lattice(layers, surcharge), builder.ties(), MOST_COMBINATIONS);
     }
 
     /** Chords of which the cheapest way would take a grip that was left out. */
@@ -311,37 +334,6 @@ public final class PartSolver {
 
     private Key key(Chart.Slot at) {
         return song.harmony().spot(at.index()).map(Spot::key).orElse(song.key());
-    }
-
-    /** Other fingers, and the cheapest fingering of every other shape, by what the cheapest route through them adds. */
-    private static Others others(Layer layer, Segment segment, RatedGrip chosen, double[] prices, double surcharge) {
-        Map<Grip, Alternative> fingerings = new LinkedHashMap<>();
-        Map<Shape, Alternative> shapes = new LinkedHashMap<>();
-        for (int node = 0; node < layer.nodes(); node++) {
-            Block block = layer.block(node);
-            RatedGrip grip = layer.grip(node);
-            if (block.segment().reading().equals(segment.reading())
-                    && !grip.grip().equals(chosen.grip())) {
-                double price = prices[node] - block.lockPrice(layer.inBlock(node)) + surcharge;
-                Alternative other = new Alternative(grip, price);
-                if (grip.grip().shape().equals(chosen.grip().shape())) {
-                    keepCheaper(fingerings, grip.grip(), other);
-                } else {
-                    keepCheaper(shapes, grip.grip().shape(), other);
-                }
-            }
-        }
-        return new Others(byPrice(fingerings.values()), byPrice(shapes.values()));
-    }
-
-    private static <K> void keepCheaper(Map<K, Alternative> best, K key, Alternative other) {
-        best.merge(key, other, (a, b) -> b.price() < a.price() ? b : a);
-    }
-
-    private static List<Alternative> byPrice(Collection<Alternative> all) {
-        return all.stream()
-                .sorted(Comparator.comparingDouble(Alternative::price))
-                .toList();
     }
 
     private List<TimedChange> timedChanges(List<PlacedGrip> placed) {

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import underhand.chord.ChordSymbol;
 import underhand.hand.Grip;
 import underhand.repertoire.Candidates;
 import underhand.repertoire.GripChanges;
@@ -38,9 +39,14 @@ final class SongLattice implements Lattice {
 
     /** What a grip costs beside another guitar, or a voice, at the same time. */
     interface GripSurcharge {
-        GripSurcharge NOBODY = (placement, grip) -> 0;
+        GripSurcharge NOBODY = (placement, chord, grip) -> 0;
 
-        double price(int placement, Grip grip);
+        double price(int placement, ChordSymbol chord, Grip grip);
+
+        /** This, and what a grip costs that is not its chord's usual one. */
+        default GripSurcharge and(UsualGrips usual) {
+            return (placement, chord, grip) -> price(placement, chord, grip) + usual.price(chord, grip.shape());
+        }
     }
 
     /**
@@ -86,7 +92,10 @@ final class SongLattice implements Lattice {
         for (int at = 0; at < block.candidates().size(); at++) {
             costs[first + at] = block.candidates().effort(at)
                     + block.lockPrice(at)
-                    + beside.price(layer.slot().index(), block.grips().get(at).grip());
+                    + beside.price(
+                            layer.slot().index(),
+                            block.segment().sounding(),
+                            block.grips().get(at).grip());
         }
         if (block.nodes() > block.candidates().size()) {
             costs[first + block.candidates().size()] = block.leftOutFrom();

@@ -175,7 +175,7 @@ class ArrangerTest {
     /** Without the tie this song ends its repeat on another grip, for the change back no longer counts there. */
     @Test
     void arrange_repeat_isPlayedLikeTheFirstTimeUnlessItIsFree() {
-        Chart chart = ChartTextReader.read("|: Bb | A | E :|\n| G | G |").chart();
+        Chart chart = ChartTextReader.read("|: B | Gm | B7 :|\n| D7 | F |").chart();
         int differing = 0;
         for (int rung = 1; rung <= 5; rung++) {
             ArrangementSettings settings =

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -63,11 +64,20 @@ class LeftOutGripsTest {
         SongLattice lattice = new SongLattice(layers, known.prices(), timing, SongLattice.GripSurcharge.NOBODY);
         TiedRouteSolver.Tied tied = TiedRouteSolver.solve(lattice, builder.ties(), 100_000_000);
         assertTrue(tied.proven());
+        double least = tied.total();
+        Optional<UsualGrips> usual = UsualGrips.of(layers, tied.nodes(), settings.rung(), P);
+        if (usual.isPresent()) {
+            SongLattice held =
+                    new SongLattice(layers, known.prices(), timing, SongLattice.GripSurcharge.NOBODY.and(usual.get()));
+            TiedRouteSolver.Tied kept = TiedRouteSolver.solve(held, builder.ties(), 100_000_000);
+            assertTrue(kept.proven());
+            least = kept.total() - usual.get().paid(layers, kept.nodes());
+        }
         double rich = song.harmony().style().richness();
         double capoPrice = (capo > 0 ? P.get("capo.on") + P.get("capo.rich") * rich : 0)
                 + P.get("capo.fret") * capo
                 + P.get("capo.high") * Math.max(0, capo - 5);
-        return tied.total() + capoPrice * song.placements().size();
+        return least + capoPrice * song.placements().size();
     }
 
     @ParameterizedTest

@@ -48,6 +48,7 @@ final class ArrangementMapper {
 
     private final Arrangement arrangement;
     private final int alternatives;
+    private final Map<Integer, String> keptGrips;
     private final Map<Integer, String> besideVoice;
 
     /** A song has few different grips. */
@@ -56,6 +57,7 @@ final class ArrangementMapper {
     private ArrangementMapper(Arrangement arrangement, int alternatives) {
         this.arrangement = arrangement;
         this.alternatives = alternatives;
+        this.keptGrips = arrangement.keptGrips();
         this.besideVoice = arrangement.besideVoice();
     }
 
@@ -189,6 +191,7 @@ final class ArrangementMapper {
                         .map(f -> new FunctionView(f.kind().name().toLowerCase(Locale.ROOT), f.numeral(), f.words()))
                         .orElse(null),
                 placed.grip().map(g -> grip(g, chord.orElseThrow())).orElse(null),
+                keptGrips.get(placed.index()),
                 besideVoice.get(placed.index()),
                 placed.locked(),
                 others(placed, placed.fingerings()),

@@ -107,6 +107,7 @@ public record ArrangementView(
      * @param part which chord of the placement's reading this is, from 0
      * @param chord sounding chord; null where nothing is played
      * @param played the chord as its shape is called above the capo
+     * @param keeps how the grip keeps to the one its chord has elsewhere; null where nothing is to be said
      * @param singer how the grip stands to what is sung over it; null where nothing is to be said
      * @param fingerings other fingers for the same shape, the cheapest first
      * @param alternatives other shapes, each in its best fingering
@@ -126,6 +127,7 @@ public record ArrangementView(
             ReadingView reading,
             @Schema(nullable = true) FunctionView function,
             @Schema(nullable = true) GripView grip,
+            @Schema(nullable = true) String keeps,
             @Schema(nullable = true) String singer,
             boolean locked,
             List<AlternativeView> fingerings,
