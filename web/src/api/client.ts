@@ -177,6 +177,8 @@ export const api = {
   undoRestore: () => sent(POST('/api/v1/restore/undo')),
   about: () => sent(GET('/api/v1/about')),
   licences: () => sent(GET('/api/v1/licences')),
+  carry: (before: string, after: string, decisions: Decisions) =>
+    sent(POST('/api/v1/songs/carry', { body: { before, after, decisions } })),
   look: (id: number) => sent(POST('/api/v1/songs/{id}/look', path({ id }))),
   practised: (id: number) => sent(POST('/api/v1/songs/{id}/practice', path({ id }))),
   rungs: () => sent(GET('/api/v1/rungs')),

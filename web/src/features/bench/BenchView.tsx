@@ -1,11 +1,9 @@
 import './bench.css';
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
-import { Link, useLocation, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import type { Arrangement, Decisions } from '../../api/client';
 import { useSecond } from '../../api/usePart';
 import { Handed } from '../../shared/Handed';
@@ -21,6 +19,7 @@ import { RightHand } from './dials/RightHand';
 import { RightHandDialog } from './dials/RightHandDialog';
 import { TempoBar } from './dials/TempoBar';
 import { KeysDialog } from './KeysDialog';
+import { Fallen, FaultLine, FromFile } from './Notices';
 import { PartChanged } from './PartChanged';
 import { GuitarRoads } from './road/GuitarRoads';
 import { CapoRuler } from './ruler/CapoRuler';
@@ -79,6 +78,8 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
   const second = useSecond(arranged);
   const { part, playback, loop, setLoop, toggleLoop } = useHeard(id, work);
   const [opened, open] = useState<Opened>(null);
+  // What an edit took away, and how many steps were behind it: only then the last step is the edit.
+  const [fallen, setFallen] = useState<{ what: string[]; at: number } | null>(null);
   const close = () => open(null);
   const openHelp = useCallback(() => open('keys'), []);
   const openKey = useCallback(() => open('another key'), []);
@@ -118,6 +119,13 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
           </Heading>
           <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.25, mt: 0.25 }}>
             <FromFile />
+            {fallen && (
+              <Fallen
+                what={fallen.what}
+                onUndo={state.past.length === fallen.at ? () => dispatch({ type: 'undo' }) : undefined}
+                onClose={() => setFallen(null)}
+              />
+            )}
             <PartChanged id={id} version={song.data?.version} />
             {saving.error !== null && <Problem error={saving.error} />}
             {arrangement.isError && (
@@ -189,10 +197,12 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
       {opened === 'chart' && ready && (
         <ChartEditor
           source={state.present.source}
+          decisions={decisions}
           faults={data?.faults ?? []}
           onClose={close}
-          onWrite={(source) => {
-            dispatch({ type: 'write', source });
+          onWrite={(edited, fell) => {
+            dispatch({ type: 'write', work: edited });
+            setFallen(fell.length > 0 ? { what: fell, at: state.past.length + 1 } : null);
             close();
           }}
         />
@@ -238,33 +248,6 @@ function Heading({
       </Box>
       {children}
     </Box>
-  );
-}
-
-/** What was left out of the file this song came from. */
-function FromFile() {
-  const state = useLocation().state as { said?: string } | null;
-  const [seen, setSeen] = useState(false);
-  return state?.said && !seen ? (
-    <Alert severity="info" variant="outlined" onClose={() => setSeen(true)}>
-      {state.said} Everything else was kept.
-    </Alert>
-  ) : null;
-}
-
-function FaultLine({ count, first, onOpen }: { count: number; first: string; onOpen: () => void }) {
-  return (
-    <Alert
-      severity="warning"
-      variant="outlined"
-      action={
-        <Button color="inherit" onClick={onOpen}>
-          Edit the chart
-        </Button>
-      }
-    >
-      {first} {count > 1 && `And ${count - 1} more. `}Everything else was kept.
-    </Alert>
   );
 }
 

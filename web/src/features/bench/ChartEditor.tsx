@@ -5,8 +5,9 @@ import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
-import type { Fault } from '../../api/client';
+import { api, type Decisions, type Fault } from '../../api/client';
 import { Problem } from '../../shared/Problem';
+import type { Work } from './state/benchState';
 import { droppedWords, readFile } from '../../shared/readFile';
 
 const ChartField = lazy(() => import('../../shared/ChartField'));
@@ -14,14 +15,17 @@ const ChartField = lazy(() => import('../../shared/ChartField'));
 /** The chart as text, with what was not understood marked in its place. */
 export function ChartEditor({
   source,
+  decisions,
   faults,
   onClose,
   onWrite,
 }: {
   source: string;
+  decisions: Decisions;
   faults: Fault[];
   onClose: () => void;
-  onWrite: (source: string) => void;
+  /** The text with what was decided about chords that are still there; what fell is in words. */
+  onWrite: (work: Work, fallen: string[]) => void;
 }) {
   const [base, setBase] = useState(source);
   const [text, setText] = useState(source);
@@ -31,6 +35,10 @@ export function ChartEditor({
       setBase(read.source);
       setText(read.source);
     },
+  });
+  const carry = useMutation({
+    mutationFn: (after: string) => api.carry(source, after, decisions),
+    onSuccess: (carried, after) => onWrite({ source: after, decisions: carried.decisions }, carried.fallen),
   });
   const [goTo, setGoTo] = useState<Fault | null>(faults[0] ?? null);
   return (
@@ -63,6 +71,7 @@ export function ChartEditor({
             {fault.message}
           </Button>
         ))}
+        {carry.isError && <Problem error={carry.error} />}
         {tune.isError && <Problem error={tune.error} />}
         {tune.data && (
           <Typography variant="body2">
@@ -70,7 +79,11 @@ export function ChartEditor({
           </Typography>
         )}
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-          <Button variant="contained" disabled={text.trim() === ''} onClick={() => onWrite(text)}>
+          <Button
+            variant="contained"
+            disabled={text.trim() === '' || carry.isPending}
+            onClick={() => carry.mutate(text)}
+          >
             Use this text
           </Button>
           <Button onClick={onClose}>Leave it as it was</Button>

@@ -18,7 +18,7 @@ export type BenchAction =
   | { type: 'lock'; locks: Lock[] }
   | { type: 'unlock'; placement: number; part: number }
   | { type: 'read'; choices: ReadingChoice[]; forget: { placement: number; reading: string }[] }
-  | { type: 'write'; source: string }
+  | { type: 'write'; work: Work }
   | { type: 'undo' }
   | { type: 'redo' };
 
@@ -61,10 +61,7 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
         },
       });
     case 'write':
-      return step(state, {
-        source: action.source,
-        decisions: { ...decisions, locks: [], readings: [], fills: [] },
-      });
+      return step(state, action.work);
     case 'undo': {
       const before = state.past.at(-1);
       return before

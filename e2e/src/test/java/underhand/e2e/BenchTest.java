@@ -13,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
 
 /** The demo book as its users work with it: songbook, bench, players, by mouse and by keyboard. */
 class BenchTest extends InDemoBook {
@@ -48,6 +49,37 @@ class BenchTest extends InDemoBook {
         browser.button("Use this text").click();
         browser.awaitTrue(() -> browser.shapesOnTheRoad().size() == 4);
         browser.await(By.cssSelector("section[aria-label='Hand road']"), t -> t.contains("maj7"));
+    }
+
+    @Test
+    void chartEdited_keepsWhatIsStillThere_andNamesWhatFell() {
+        openSong("Towpath Morning");
+        List<String> before = browser.shapesOnTheRoad();
+        browser.labelled("Bar 2,").click();
+        browser.find(By.xpath("//aside//h3[contains(.,'Other grips')]/following-sibling::button[1]"))
+                .click();
+        browser.awaitTrue(() -> !before.equals(browser.shapesOnTheRoad()));
+        List<String> locked = browser.shapesOnTheRoad();
+        edit(Keys.chord(Keys.CONTROL, Keys.END), " and home");
+        browser.awaitTrue(() ->
+                browser.driver().findElements(By.cssSelector("[role=dialog]")).isEmpty());
+        assertEquals(locked, browser.shapesOnTheRoad());
+        browser.find(By.xpath("//aside//button[normalize-space()='Unlock (l)']"));
+        edit(Keys.chord(Keys.CONTROL, "a"), "| A | D | A |");
+        By fallen = By.cssSelector("[data-testid=fallen]");
+        browser.await(fallen, t -> t.contains("the grip kept at E/G♯ in bar 2"));
+        browser.press("Undo the edit");
+        browser.awaitTrue(() -> locked.equals(browser.shapesOnTheRoad()));
+        assertTrue(browser.driver().findElements(fallen).isEmpty());
+    }
+
+    private void edit(CharSequence where, String text) {
+        browser.press("Edit the chart");
+        WebElement chart = browser.find(By.cssSelector("[role=dialog] .cm-content"));
+        chart.click();
+        chart.sendKeys(where);
+        chart.sendKeys(text);
+        browser.press("Use this text");
     }
 
     @Test

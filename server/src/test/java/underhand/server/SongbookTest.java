@@ -20,7 +20,12 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.MockMvc;
@@ -287,5 +292,69 @@ class SongbookTest {
                 song.get("id").asLong());
         change(song, 0, "[Am]Open the [E]gate and [Dm]mind the [Am]beam", song.get("decisions"));
         mvc.perform(post(look)).andExpect(jsonPath("$.change", nullValue()));
+    }
+
+    private JsonNode carried(String before, String after, int... placements) throws Exception {
+        ObjectNode decisions = (ObjectNode) add(before).get("decisions").deepCopy();
+        for (int placement : placements) {
+            ObjectNode lock = (ObjectNode) json.readTree(LOCK);
+            decisions.withArray("locks").add(lock.put("placement", placement));
+            decisions
+                    .withArray("readings")
+                    .addObject()
+                    .put("placement", placement)
+                    .put("reading", "sevenths")
+                    .put("stand", "accepted");
+            decisions.withArray("fills").addObject().put("placement", placement).put("fill", "run");
+        }
+        ObjectNode body = json.createObjectNode().put("before", before).put("after", after);
+        body.set("decisions", decisions);
+        return read(mvc.perform(post("/api/v1/songs/carry")
+                        .contentType(APPLICATION_JSON)
+                        .content(body.toString()))
+                .andExpect(status().isOk()));
+    }
+
+    private static List<Integer> placements(JsonNode carried, String field) {
+        List<Integer> placements = new ArrayList<>();
+        carried.get("decisions")
+                .get(field)
+                .forEach(d -> placements.add(d.get("placement").asInt()));
+        return placements;
+    }
+
+    /** What was decided about a chord goes with it, wherever an edit moves it. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                // before; after; placements decided; where they stand then; how many decisions fall
+                "| G | D | C | G |; title: Gate / | G | D | C | G |; 0,2; 0,2; 0", // a title
+                "| G | D | C | G |; | G | D | C | G |; 1,3; 1,3; 0", // nothing at all
+                "| G | D | C | G |; | Em | G | D | C | G |; 0,2; 1,3; 0", // a bar before
+                "| G | D | C | G |; | G | C | G |; 0,2,3; 0,1,2; 0", // a bar without decisions gone
+                "| G | D | C | G |; | G | D | Am | G |; 1,2; 1; 3", // the chord itself changed
+                "[One] / | G | D | / [Two] / | C | G |; [Verse] / | G | D | / [Two] / | C | G |; 0,3; 0,3; 0", // a new
+                // name
+                "[One] / | G | D | / [Two] / | C | G |; [One] / | G | D | / [Mid] / | Em | / [Two] / | C | G |; 1,2; 1,3; 0",
+                "| G | D | C | G |; | D |; 0,1; 0; 3",
+            })
+    void carry_editedChart_keepsWhatIsStillThere(String before, String after, String decided, String stand, int fallen)
+            throws Exception {
+        int[] placements =
+                Stream.of(decided.split(",")).mapToInt(Integer::parseInt).toArray();
+        JsonNode carried = carried(before.replace(" / ", "\n"), after.replace(" / ", "\n"), placements);
+        List<Integer> expected =
+                Stream.of(stand.split(",")).map(Integer::valueOf).toList();
+        for (String field : List.of("locks", "readings", "fills")) {
+            assertEquals(expected, placements(carried, field), field);
+        }
+        assertEquals(fallen, carried.get("fallen").size(), carried.get("fallen").toString());
+    }
+
+    @Test
+    void carry_chordThatIsGone_isNamedWithItsBar() throws Exception {
+        JsonNode carried = carried("| G | D | C | G |", "| G | D | Am | G |", 2);
+        assertEquals("the grip kept at C in bar 3", carried.get("fallen").get(0).asText());
     }
 }

@@ -79,6 +79,28 @@ record Decisions(
         houseRules = houseRules == null ? HouseRulesRequest.NONE : houseRules;
     }
 
+    /** The same with what is said of single chords. */
+    Decisions with(
+            List<LockRequest> otherLocks,
+            List<ReadingChoiceRequest> otherReadings,
+            List<FillChoiceRequest> otherFills) {
+        return new Decisions(
+                rung,
+                setting,
+                capo,
+                tempo,
+                transpose,
+                otherLocks,
+                otherReadings,
+                patterns,
+                otherFills,
+                playerId,
+                guitarId,
+                houseRules,
+                voice,
+                second);
+    }
+
     /** What asks for the part these decisions make of a chart, as far as those who are to play it are there. */
     PreviewRequest asked(String source, PlayerService players) {
         return new PreviewRequest(

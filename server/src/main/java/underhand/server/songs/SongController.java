@@ -56,6 +56,20 @@ class SongController {
         return service.change(id, request.version(), request.source(), request.decisions());
     }
 
+    /**
+     * @param before the chart the decisions were taken for
+     * @param after the same chart, edited
+     */
+    record CarryRequest(String before, String after, Decisions decisions) {}
+
+    /** Takes decisions over into an edited chart, and says which of them are about chords that are gone. Nothing is stored. */
+    @PostMapping("/carry")
+    CarriedDecisions carry(@RequestBody CarryRequest request) {
+        SongService.check(request.before(), request.decisions());
+        SongService.check(request.after(), request.decisions());
+        return CarriedDecisions.of(request.before(), request.after(), request.decisions());
+    }
+
     /** @param change how another planner's part of the same song was otherwise; null where it was not, or was said before */
     record LookView(@Schema(nullable = true) SeenPart.PartChange change) {}
 
