@@ -104,7 +104,7 @@ final class PatternChooser {
     }
 
     private static String early(int stops) {
-        return stops == 0 ? "" : "; stops early before " + (stops == 1 ? "one change" : stops + " changes");
+        return stops == 0 ? "" : "; it stops early before " + (stops == 1 ? "one change" : stops + " changes");
     }
 
     private Chart.Slot first(String section) {

@@ -279,7 +279,7 @@ public final class PatternRanking {
                         ? "in time for every change"
                         : String.format(
                                 Locale.ROOT,
-                                "%d of %d changes come late: it leaves %.2f s at the tightest",
+                                "%d of %d changes need more time than it leaves, %.2f s at the tightest",
                                 times.late(),
                                 times.counted(),
                                 times.least()));
