@@ -71,6 +71,9 @@ class BenchTest extends InDemoBook {
         browser.press("Undo the edit");
         browser.awaitTrue(() -> locked.equals(browser.shapesOnTheRoad()));
         assertTrue(browser.driver().findElements(fallen).isEmpty());
+        browser.labelled("Undo").click();
+        browser.labelled("Undo").click();
+        browser.awaitTrue(() -> before.equals(browser.shapesOnTheRoad()));
     }
 
     private void edit(CharSequence where, String text) {
