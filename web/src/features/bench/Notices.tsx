@@ -1,4 +1,5 @@
 import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useLocation } from 'react-router';
@@ -31,7 +32,7 @@ export function Fallen({
       variant="outlined"
       data-testid="fallen"
       action={
-        <>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', '& button': { whiteSpace: 'nowrap' } }}>
           {onUndo && (
             <Button
               color="inherit"
@@ -46,7 +47,7 @@ export function Fallen({
           <Button color="inherit" onClick={onClose}>
             All right
           </Button>
-        </>
+        </Box>
       }
     >
       Gone with the chords you took away: {what.join('; ')}. Everything else was kept.
