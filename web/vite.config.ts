@@ -5,5 +5,6 @@ export default defineConfig({
   plugins: [react()],
   server: { proxy: { '/api': 'http://localhost:8484' } },
   build: { chunkSizeWarningLimit: 900 },
-  test: { setupFiles: 'src/testSetup.ts' },
+  // A slow machine takes seconds over a dialog full of keys; the limit is for what hangs.
+  test: { setupFiles: 'src/testSetup.ts', testTimeout: 30_000 },
 });

@@ -75,7 +75,7 @@ public final class ChartTextReader {
             read(words, Optional.empty());
             return false;
         }
-        ChordLine chords = ChordLine.spaced(line, number);
+        ChordLine chords = ChordLine.spaced(withoutHeading(line), number);
         if (chords.isChordLine()) {
             Optional<String> under = at + 1 < lines.size() ? wordsUnder(lines.get(at + 1)) : Optional.empty();
             read(chords, under);
@@ -132,6 +132,21 @@ public final class ChartTextReader {
         return " ".repeat(first.end()) + line.substring(first.end());
     }
 
+    /** Begins the section a line of plain chords opens with, {@code Intro: G D Em C}, and blanks it out. */
+    private String withoutHeading(String line) {
+        int colon = line.indexOf(':');
+        if (colon < 0 || colon + 1 == line.length() || !Character.isWhitespace(line.charAt(colon + 1))) {
+            return line;
+        }
+        Optional<String> name = sectionName(line.substring(0, colon + 1));
+        String chords = " ".repeat(colon + 1) + line.substring(colon + 1);
+        if (name.isEmpty() || !ChordLine.spaced(chords, 1).isChordLine()) {
+            return line;
+        }
+        builder.section(name.get());
+        return chords;
+    }
+
     /** The name of the section a line begins; empty when it begins none. */
     static Optional<String> sectionName(String line) {
         Matcher bracketed = BRACKETED.matcher(line.strip());
@@ -161,7 +176,7 @@ public final class ChartTextReader {
     }
 
     private void readText(String line, int number) {
-        if (!anythingRead && headers.title.isEmpty()) {
+        if (!anythingRead && headers.title.isEmpty() && !line.contains("|")) {
             headers.title = line.strip();
             anythingRead = true;
             return;

@@ -234,4 +234,28 @@ class ChartTextReaderTest {
             reading.faults().forEach(f -> assertTrue(f.line() >= 1 && f.column() >= 1));
         }
     }
+
+    /** A heading may stand before its chords on one line, as players jot down an intro. */
+    @ParameterizedTest
+    @CsvSource({
+        "'Intro: G D Em C', Intro, 4",
+        "'Verse 1:  C   G  Am  F', Verse 1, 4",
+        "'Outro:\tDm7 G7', Outro, 2",
+        "'Chorus: | C | F |', Chorus, 2"
+    })
+    void read_headingBeforeChords_isASection(String line, String section, int chords) {
+        ChartReading reading = ChartTextReader.read("[C]One [G]two\n" + line);
+        assertEquals(2, reading.chart().sections().size());
+        assertEquals(section, reading.chart().sections().get(1).name());
+        assertEquals(2 + chords, reading.chart().placements().size());
+        assertEquals(List.of(), reading.faults());
+    }
+
+    /** A first line of bars is never a title, even where none of its chords can be read. */
+    @Test
+    void read_firstBarsThatCannotBeRead_areAFaultAndNoTitle() {
+        ChartReading reading = ChartTextReader.read("| Zq!// | Xx// |\n| C | G |");
+        assertEquals("", reading.chart().title());
+        assertEquals(1, reading.faults().size());
+    }
 }
