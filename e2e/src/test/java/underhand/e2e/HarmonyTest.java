@@ -46,7 +46,8 @@ class HarmonyTest extends InDemoBook {
         browser.find(By.xpath("//button[starts-with(@aria-label,'Bar 19,') and contains(@aria-label,'for E7')]"));
         browser.await(By.tagName("aside"), t -> t.contains("so the ninth is flat"));
         browser.button("Why not another").click();
-        browser.await(By.cssSelector("[aria-label='Other readings']"), t -> t.contains("a natural ninth points to major"));
+        browser.await(
+                By.cssSelector("[aria-label='Other readings']"), t -> t.contains("a natural ninth points to major"));
     }
 
     @Test
