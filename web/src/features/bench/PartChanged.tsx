@@ -1,6 +1,7 @@
 import Alert from '@mui/material/Alert';
+import Link from '@mui/material/Link';
 import { useEffect, useState } from 'react';
-import { Link } from 'react-router';
+import { Link as RouterLink } from 'react-router';
 import { api, type PartChange } from '../../api/client';
 
 /** The part on the screen comes first. */
@@ -27,7 +28,11 @@ export function PartChanged({ id, version }: { id: number; version: number | und
   }
   return (
     <Alert severity="info" variant="outlined" onClose={() => setChange(null)} data-testid="part-changed">
-      {said(change)} Versions you kept stay as they were: <Link to={`/songs/${id}/versions`}>Versions</Link>.
+      {said(change)} Versions you kept stay as they were:{' '}
+      <Link component={RouterLink} to={`/songs/${id}/versions`} color="inherit">
+        Versions
+      </Link>
+      .
     </Alert>
   );
 }
@@ -35,7 +40,7 @@ export function PartChanged({ id, version }: { id: number; version: number | und
 function said({ capoBefore, capo, grips, places }: PartChange): string {
   const moved = capo === capoBefore ? '' : ` The capo is ${position(capo)}, it was ${position(capoBefore)}.`;
   const other = grips === 0 ? '' : ` ${grips} of ${places} grips are other ones.`;
-  return `Underhand has learnt since you last looked at this song and plans it otherwise.${moved}${other}`;
+  return `Underhand is newer than when you last looked at this song, and plans it otherwise.${moved}${other}`;
 }
 
 function position(capo: number): string {

@@ -63,6 +63,10 @@ final class Claims {
                 check));
     }
 
+    private static boolean hasThird(Said said) {
+        return said.own().contains(rootPlus(said, 3)) || said.own().contains(rootPlus(said, 4));
+    }
+
     /** Words that advise, and state no fact. */
     private static void advice(String words) {
         claim(Pattern.quote(words), (w, s) -> true);
@@ -191,7 +195,11 @@ final class Claims {
         claim(
                 "CHORD has only two notes",
                 (w, s) -> tones(chord(w.group(1)).withoutBass()).size() == 2);
-        claim("CHORD has no third and seventh to guide|CHORD has no third to stand", (w, s) -> true);
+        claim(
+                "has no third and seventh to guide",
+                (w, s) -> !hasThird(s)
+                        || !s.own().contains(rootPlus(s, 10)) && !s.own().contains(rootPlus(s, 11)));
+        claim("has no third to stand a tenth above", (w, s) -> !hasThird(s));
         claim(
                 "CHORD over NOTE is a rich NOTE minor",
                 (w, s) -> tones(chord(w.group(1)))

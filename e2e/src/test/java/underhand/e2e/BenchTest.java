@@ -55,9 +55,7 @@ class BenchTest extends InDemoBook {
     void chartEdited_keepsWhatIsStillThere_andNamesWhatFell() {
         openSong("Towpath Morning");
         List<String> before = browser.shapesOnTheRoad();
-        browser.labelled("Bar 2,").click();
-        browser.find(By.xpath("//aside//h3[contains(.,'Other grips')]/following-sibling::button[1]"))
-                .click();
+        takeAnotherGripInBarTwo();
         browser.awaitTrue(() -> !before.equals(browser.shapesOnTheRoad()));
         List<String> locked = browser.shapesOnTheRoad();
         edit(Keys.chord(Keys.CONTROL, Keys.END), " and home");
@@ -74,6 +72,12 @@ class BenchTest extends InDemoBook {
         browser.labelled("Undo").click();
         browser.labelled("Undo").click();
         browser.awaitTrue(() -> before.equals(browser.shapesOnTheRoad()));
+    }
+
+    private void takeAnotherGripInBarTwo() {
+        browser.labelled("Bar 2,").click();
+        browser.find(By.xpath("//aside//h3[contains(.,'Other grips')]/following-sibling::button[1]"))
+                .click();
     }
 
     private void edit(CharSequence where, String text) {
@@ -98,9 +102,7 @@ class BenchTest extends InDemoBook {
     void bench_otherGripTaken_isLockedAndUndone() {
         openSong("Towpath Morning");
         List<String> before = browser.shapesOnTheRoad();
-        browser.labelled("Bar 2,").click();
-        browser.find(By.xpath("//aside//h3[contains(.,'Other grips')]/following-sibling::button[1]"))
-                .click();
+        takeAnotherGripInBarTwo();
         browser.labelled("Bar 2, D/F♯, shape");
         browser.awaitTrue(() -> !before.equals(browser.shapesOnTheRoad()));
         browser.find(By.xpath("//aside//button[normalize-space()='Unlock (l)']"));

@@ -25,4 +25,9 @@ public record FillChoiceRequest(
             throw InputException.field("fills.fill", "A fill has the id it is offered with.");
         }
     }
+
+    /** The same at another placement. */
+    public FillChoiceRequest at(int other) {
+        return new FillChoiceRequest(other, part, fill);
+    }
 }

@@ -57,4 +57,9 @@ public record LockRequest(
     private static boolean isGiven(JsonNode node) {
         return node != null && !node.isNull();
     }
+
+    /** The same at another placement. */
+    public LockRequest at(int other) {
+        return new LockRequest(other, part, frets, fingers, lowestFret, highestFret);
+    }
 }

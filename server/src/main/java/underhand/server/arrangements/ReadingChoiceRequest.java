@@ -40,4 +40,9 @@ public record ReadingChoiceRequest(
                         "readings", "stand must be accepted, pinned or refused, was \"" + stand + "\"."));
         return new ReadingChoice(placement, ReadingId.parse(reading), said);
     }
+
+    /** The same at another placement. */
+    public ReadingChoiceRequest at(int other) {
+        return new ReadingChoiceRequest(other, reading, stand);
+    }
 }

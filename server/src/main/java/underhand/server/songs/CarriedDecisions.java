@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.ToIntFunction;
 import underhand.chart.Chart;
@@ -42,65 +43,55 @@ record CarriedDecisions(Decisions decisions, List<String> fallen) {
     }
 
     static CarriedDecisions of(String before, String after, Decisions decisions) {
-        List<Chart.Slot> old = ChartTextReader.read(before).chart().placements();
-        List<Chart.Slot> edited = ChartTextReader.read(after).chart().placements();
-        Map<Integer, Integer> stays = stays(
-                old.stream().map(Sign::of).toList(),
-                edited.stream().map(Sign::of).toList());
-        List<String> fallen = new ArrayList<>();
-        List<LockRequest> locks = kept(
-                decisions.locks(),
-                LockRequest::placement,
-                lock -> new LockRequest(
-                        stays.get(lock.placement()),
-                        lock.part(),
-                        lock.frets(),
-                        lock.fingers(),
-                        lock.lowestFret(),
-                        lock.highestFret()),
-                lock -> lock.lowestFret() == null ? "the grip kept" : "the region kept",
-                stays,
-                old,
-                fallen);
-        List<ReadingChoiceRequest> readings = kept(
-                decisions.readings(),
-                ReadingChoiceRequest::placement,
-                r -> new ReadingChoiceRequest(stays.get(r.placement()), r.reading(), r.stand()),
-                r -> "the reading",
-                stays,
-                old,
-                fallen);
-        List<FillChoiceRequest> fills = kept(
-                decisions.fills(),
-                FillChoiceRequest::placement,
-                f -> new FillChoiceRequest(stays.get(f.placement()), f.part(), f.fill()),
-                f -> "the fill",
-                stays,
-                old,
-                fallen);
-        return new CarriedDecisions(decisions.with(locks, readings, fills), List.copyOf(fallen));
+        Carrier carrier = new Carrier(
+                ChartTextReader.read(before).chart().placements(),
+                ChartTextReader.read(after).chart().placements());
+        Decisions carried = decisions.with(
+                carrier.carried(
+                        decisions.locks(),
+                        LockRequest::placement,
+                        LockRequest::at,
+                        lock -> lock.lowestFret() == null ? "the grip kept" : "the region kept"),
+                carrier.carried(
+                        decisions.readings(),
+                        ReadingChoiceRequest::placement,
+                        ReadingChoiceRequest::at,
+                        reading -> "the reading"),
+                carrier.carried(
+                        decisions.fills(), FillChoiceRequest::placement, FillChoiceRequest::at, fill -> "the fill"));
+        return new CarriedDecisions(carried, List.copyOf(carrier.fallen));
     }
 
-    private static <T> List<T> kept(
-            List<T> all,
-            ToIntFunction<T> placement,
-            Function<T, T> moved,
-            Function<T, String> words,
-            Map<Integer, Integer> stays,
-            List<Chart.Slot> old,
-            List<String> fallen) {
-        List<T> kept = new ArrayList<>();
-        for (T one : all) {
-            int at = placement.applyAsInt(one);
-            if (stays.containsKey(at)) {
-                kept.add(moved.apply(one));
-            } else if (at < old.size()) {
-                Chart.Slot slot = old.get(at);
-                String chord = slot.placement().chord().map(ChordSymbol::glyphs).orElse("a rest");
-                fallen.add(words.apply(one) + " at " + chord + " in bar " + slot.bar());
-            }
+    /** Takes decisions from the chords of one chart to those of another. */
+    private static final class Carrier {
+
+        private final List<Chart.Slot> old;
+        private final Map<Integer, Integer> stays;
+        private final List<String> fallen = new ArrayList<>();
+
+        Carrier(List<Chart.Slot> old, List<Chart.Slot> edited) {
+            this.old = old;
+            this.stays = stays(
+                    old.stream().map(Sign::of).toList(),
+                    edited.stream().map(Sign::of).toList());
         }
-        return kept;
+
+        <T> List<T> carried(
+                List<T> all, ToIntFunction<T> placement, BiFunction<T, Integer, T> moved, Function<T, String> words) {
+            List<T> kept = new ArrayList<>();
+            for (T one : all) {
+                int at = placement.applyAsInt(one);
+                if (stays.containsKey(at)) {
+                    kept.add(moved.apply(one, stays.get(at)));
+                } else if (at < old.size()) {
+                    Chart.Slot slot = old.get(at);
+                    String chord =
+                            slot.placement().chord().map(ChordSymbol::glyphs).orElse("a rest");
+                    fallen.add(words.apply(one) + " at " + chord + " in bar " + slot.bar());
+                }
+            }
+            return kept;
+        }
     }
 
     /** Where each placement that is still there has gone. */
