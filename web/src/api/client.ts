@@ -44,6 +44,7 @@ export type SecondPart = Schemas['SecondView'];
 export type PreviewBody = Schemas['PreviewRequest'];
 export type Part = Schemas['PartView'];
 export type PartBar = Schemas['BarView'];
+export type HeardNote = Part['heard'][number];
 export type PartEvent = Schemas['EventView'];
 export type Pattern = Schemas['PatternView'];
 export type PatternFit = Schemas['FitView'];

@@ -33,12 +33,16 @@ export function unanswered() {
   }, ASK_EVERY_MS);
 }
 
+function subscribe(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+/** Tells when the application answers again; ends with the function it gives. */
+export function onAnswered(listener: () => void): () => void {
+  return subscribe(() => answers && listener());
+}
+
 export function useConnected(): boolean {
-  return useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => answers,
-  );
+  return useSyncExternalStore(subscribe, () => answers);
 }

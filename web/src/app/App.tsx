@@ -10,17 +10,28 @@ import { SheetView } from '../features/sheet/SheetView';
 import { RungsView } from '../features/rungs/RungsView';
 import { SongbookView } from '../features/songbook/SongbookView';
 import { VersionsView } from '../features/versions/VersionsView';
+import { useEffect } from 'react';
+import { songKeys } from '../api/queryKeys';
+import { Saver, SongSaver } from '../api/songSaver';
+import { Broken } from './Broken';
+import { fetchLater } from './fetchLater';
 import { NotFound } from './NotFound';
 import { Shell } from './Shell';
 import { theme } from '../theme/theme';
 
-const queries = new QueryClient({
+const queries: QueryClient = new QueryClient({
   defaultOptions: { queries: { retry: worthRetrying, refetchOnWindowFocus: false, staleTime: 30_000 } },
+});
+
+const saver = new SongSaver((song) => {
+  queries.setQueryData(songKeys.one(song.id), song);
+  void queries.invalidateQueries({ queryKey: songKeys.all, exact: true });
 });
 
 const router = createBrowserRouter([
   {
     element: <Shell />,
+    errorElement: <Broken />,
     children: [
       { path: '/', element: <SongbookView /> },
       { path: '/songs/:id', element: <BenchView /> },
@@ -35,11 +46,15 @@ const router = createBrowserRouter([
 ]);
 
 export function App() {
+  useEffect(() => saver.start(), []);
+  useEffect(fetchLater, []);
   return (
     <ThemeProvider theme={theme} defaultMode="system">
       <CssBaseline />
       <QueryClientProvider client={queries}>
-        <RouterProvider router={router} />
+        <Saver value={saver}>
+          <RouterProvider router={router} />
+        </Saver>
       </QueryClientProvider>
     </ThemeProvider>
   );

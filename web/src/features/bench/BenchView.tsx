@@ -50,7 +50,7 @@ function Bench({ id }: { id: number }) {
     () => ({ decisions, body, arranged, arrangement: data, place, choose, decide, dispatch }),
     [decisions, body, arranged, data, place, decide, dispatch],
   );
-  if (song.isError) {
+  if (song.isError && !song.data) {
     return (
       <Box component="main" sx={{ p: 3 }}>
         <Problem error={song.error} onRetry={() => void song.refetch()} />
@@ -72,7 +72,7 @@ function Bench({ id }: { id: number }) {
 type Opened = 'keys' | 'another key' | 'chart' | 'right hand' | null;
 
 function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }) {
-  const { song, ready, state, dispatch, arrangement, saving } = bench;
+  const { song, ready, state, dispatch, arrangement, saving, settle } = bench;
   const work = useWork();
   const { arrangement: data, arranged, decisions, place, choose, decide } = work;
   const second = useSecond(arranged);
@@ -105,6 +105,7 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
           <Heading
             arrangement={data}
             arrangedAt={arrangement.isPlaceholderData ? 0 : arrangement.dataUpdatedAt}
+            saved={!saving.waiting}
             title={song.data?.title}
           >
             <BenchTools
@@ -174,21 +175,15 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
           holds={loop ? `bars ${loop.from} to ${loop.to} hold` : 'holds'}
           onTempo={(tempo) => decide({ tempo })}
         >
-          <Transport playback={playback} ready={part !== undefined} />
+          <Transport playback={playback} ready={part !== undefined} second={second !== undefined} />
         </TempoBar>
       )}
       {saving.theirs && (
         <ConflictDialog
           mine={state.present}
           theirs={saving.theirs}
-          onMine={() => saving.theirs && saving.settle(saving.theirs, state.present)}
-          onTheirs={() => {
-            if (saving.theirs) {
-              const { source, decisions: kept } = saving.theirs;
-              saving.settle(saving.theirs, null);
-              dispatch({ type: 'open', work: { source, decisions: kept } });
-            }
-          }}
+          onMine={() => saving.theirs && settle(saving.theirs, state.present)}
+          onTheirs={() => saving.theirs && settle(saving.theirs, null)}
         />
       )}
       {opened === 'another key' && <KeyDialog onClose={close} />}
@@ -214,12 +209,15 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
 function Heading({
   arrangement,
   arrangedAt,
+  saved,
   title,
   children,
 }: {
   arrangement: Arrangement | undefined;
   /** When it was made; 0 while the one before still stands. */
   arrangedAt: number;
+  /** Whether the book has all that was decided. */
+  saved: boolean;
   title: string | undefined;
   children: ReactNode;
 }) {
@@ -238,7 +236,12 @@ function Heading({
       >
         <Typography variant="h1">{title ?? <Skeleton width={220} />}</Typography>
         {arrangement && (
-          <Typography color="text.secondary" data-testid="song-facts" data-arranged-at={arrangedAt}>
+          <Typography
+            color="text.secondary"
+            data-testid="song-facts"
+            data-arranged-at={arrangedAt}
+            data-saved={saved}
+          >
             {capo === 0
               ? `${arrangement.key} · no capo`
               : `sounds in ${arrangement.key} · shapes in ${arrangement.playedKey}, capo ${capo}`}{' '}

@@ -7,7 +7,7 @@ import { useMutation } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { api, type Decisions, type Fault } from '../../api/client';
 import { Problem } from '../../shared/Problem';
-import type { Work } from './state/benchState';
+import type { Work } from '../../api/songSaver';
 import { droppedWords, readFile } from '../../shared/readFile';
 
 const ChartField = lazy(() => import('../../shared/ChartField'));

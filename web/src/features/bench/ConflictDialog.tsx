@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import Typography from '@mui/material/Typography';
 import type { Decisions, Song } from '../../api/client';
-import type { Work } from './state/benchState';
+import type { Work } from '../../api/songSaver';
 
 /** Two versions of a song that was changed in two places: which one shall stay. */
 export function ConflictDialog({

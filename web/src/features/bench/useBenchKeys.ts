@@ -37,7 +37,7 @@ export function useBenchKeys({
     const at = { placement: placement.placement, part: placement.part };
     dispatch(
       step.kind === 'take'
-        ? { type: 'lock', locks: [{ ...at, frets: step.frets }] }
+        ? { type: 'lock', locks: [{ ...at, frets: step.frets }], capo: arrangement?.capo.chosen ?? 0 }
         : { type: 'unlock', ...at },
     );
     return true;

@@ -1,7 +1,7 @@
 import { useCallback, useMemo, useState } from 'react';
 import type { Part } from '../../api/client';
 import { usePart, useSecondPart } from '../../api/usePart';
-import { sectionLoop, type Loop } from '../../shared/loop';
+import { loopTempo, sectionLoop, type Loop } from '../../shared/loop';
 import { useSettled } from '../../shared/useSettled';
 import { usePlayback } from '../sound/usePlayback';
 import { usePractised } from '../sound/usePractised';
@@ -17,7 +17,9 @@ export function useHeard(songId: number, { arrangement, arranged, place }: Work)
   const part = usePart(heard, arrangement !== undefined);
   const second = useSecondPart(heard);
   const parts = useMemo<Part[]>(() => [part, second].filter((p) => p !== undefined), [part, second]);
-  const playback = usePlayback(parts, arrangement?.tempo ?? 92, loop);
+  const tempo = arrangement?.tempo ?? 92;
+  const holds = (arrangement && loop && loopTempo(arrangement, loop)) ?? arrangement?.fastestTempo ?? tempo;
+  const playback = usePlayback({ parts, tempo, holds, loop, place });
   usePractised(songId, playback.playing);
   const toggleLoop = useCallback(() => {
     const bar = arrangement?.placements[place ?? 0]?.bar;

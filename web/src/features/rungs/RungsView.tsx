@@ -3,12 +3,12 @@ import Button from '@mui/material/Button';
 import NativeSelect from '@mui/material/NativeSelect';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { api, type RungStep } from '../../api/client';
+import { api, type Decisions, type RungStep, type Song } from '../../api/client';
 import { NO_DECISIONS } from '../../api/decisions';
-import { songKeys } from '../../api/queryKeys';
+import { useSongSaver } from '../../api/songSaver';
 import { useSong } from '../../api/useSong';
 import { keyOf } from '../../api/songBody';
 import { useArrangement, useSongBody } from '../../api/useArrangement';
@@ -34,7 +34,7 @@ export function RungsView() {
     enabled: body !== undefined && song.data !== undefined,
   });
   const choose = useChoose(id);
-  const error = song.error ?? steps.error ?? choose.error;
+  const error = song.error ?? steps.error;
   const most = Math.max(1, ...(steps.data ?? []).map((s) => s.effort));
   return (
     <Box component="main" sx={{ p: { xs: 2, md: 3 }, maxWidth: 1160 }}>
@@ -66,21 +66,17 @@ export function RungsView() {
             step={step}
             most={most}
             chosen={step.rung === decisions.rung}
-            busy={choose.isPending}
             onChoose={() => {
               if (song.data) {
                 const readings = onSection(song.data.decisions.readings, step, arrangement.data, section);
                 const { ring, motion } = step.arrangement.houseRules;
                 const houseRules = { ...decisions.houseRules, ring, motion };
-                choose.mutate({
-                  song: song.data,
-                  decisions: {
-                    ...decisions,
-                    rung: step.rung,
-                    capo: step.arrangement.capo.chosen,
-                    readings,
-                    houseRules,
-                  },
+                choose(song.data, {
+                  ...decisions,
+                  rung: step.rung,
+                  capo: step.arrangement.capo.chosen,
+                  readings,
+                  houseRules,
                 });
               }
             }}
@@ -94,34 +90,23 @@ export function RungsView() {
 }
 
 function useChoose(id: number) {
-  const queries = useQueryClient();
+  const saver = useSongSaver();
   const navigate = useNavigate();
-  return useMutation({
-    mutationFn: ({
-      song,
-      decisions,
-    }: {
-      song: { version: number; source: string };
-      decisions: typeof NO_DECISIONS;
-    }) => api.changeSong(id, song.version, song.source, decisions),
-    onSuccess: (written) => {
-      queries.setQueryData(songKeys.one(id), written);
-      void navigate(`/songs/${id}`);
-    },
-  });
+  return (song: Song, decisions: Decisions) => {
+    saver.change(song, { source: song.source, decisions });
+    void navigate(`/songs/${id}`);
+  };
 }
 
 function Rung({
   step,
   most,
   chosen,
-  busy,
   onChoose,
 }: {
   step: RungStep;
   most: number;
   chosen: boolean;
-  busy: boolean;
   onChoose: () => void;
 }) {
   const { arrangement } = step;
@@ -155,12 +140,7 @@ function Rung({
           effort {step.effort.toFixed(1)} · holds up to {arrangement.fastestTempo} ·{' '}
           {capo.chosen === 0 ? 'no capo' : `capo ${capo.chosen}`}
         </Typography>
-        <Button
-          variant={chosen ? 'contained' : 'outlined'}
-          disabled={busy}
-          onClick={onChoose}
-          sx={{ mt: 0.75 }}
-        >
+        <Button variant={chosen ? 'contained' : 'outlined'} onClick={onChoose} sx={{ mt: 0.75 }}>
           Play it on rung {step.rung}
         </Button>
       </Box>

@@ -2,7 +2,8 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { flushSync } from 'react-dom';
 import type { Part } from '../../api/client';
 import { ROW_HEIGHT, heading, systems, type System } from './systems';
 
@@ -81,7 +82,8 @@ function Row({
       (entries) => entries.some((e) => e.isIntersecting) && setNear(true),
       { root: document.querySelector('[data-scroller]'), rootMargin: '1200px' },
     );
-    const all = () => setNear(true);
+    // The printer does not wait: what is to be printed is drawn before this returns.
+    const all = () => flushSync(() => setNear(true));
     if (element.current) {
       observer.observe(element.current);
     }
@@ -91,7 +93,7 @@ function Row({
       window.removeEventListener('beforeprint', all);
     };
   }, []);
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (element.current && near) {
       engraver.engrave(element.current, system, part, scale);
     }

@@ -46,7 +46,9 @@ export function SheetView() {
   const [fileError, setFileError] = useState<unknown>(null);
   const [loop, setLoop] = useState<Loop | null>(null);
   const parts = useMemo(() => [part, secondPart].filter((p) => p !== undefined), [part, secondPart]);
-  const playback = usePlayback(parts, arrangement.data?.tempo ?? 92, loop);
+  const tempo = arrangement.data?.tempo ?? 92;
+  const holds = arrangement.data?.fastestTempo ?? tempo;
+  const playback = usePlayback({ parts, tempo, holds, loop, place: null });
   usePractised(id, playback.playing);
   const page = useRef<HTMLDivElement>(null);
   const error = song.error ?? arrangement.error ?? fileError;
@@ -105,7 +107,11 @@ export function SheetView() {
           <option value="a4">A4</option>
           <option value="letter">Letter</option>
         </NativeSelect>
-        <Button variant="contained" onClick={() => window.print()}>
+        <Button
+          variant="contained"
+          disabled={!arrangement.data || (layout === 'tab' && !part)}
+          onClick={() => window.print()}
+        >
           Print
         </Button>
         <FilesMenu
@@ -122,7 +128,7 @@ export function SheetView() {
           onError={setFileError}
         />
         <Box sx={{ flex: 1 }} />
-        <Transport playback={playback} ready={part !== undefined} />
+        <Transport playback={playback} ready={part !== undefined} second={second !== undefined} />
       </Box>
       {error !== null && error !== undefined && <Problem error={error} />}
       {!arrangement.data && !error && <Skeleton variant="rounded" height={420} />}

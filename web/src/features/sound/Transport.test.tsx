@@ -11,7 +11,17 @@ const playback = (more: Partial<Playback> = {}): Playback => ({
   playing: false,
   toggle: vi.fn(),
   stop: vi.fn(),
-  wishes: { rate: 1, click: false, countIn: false, volume: 0.4 },
+  wishes: {
+    rate: 1,
+    click: false,
+    countIn: false,
+    volume: 0.4,
+    levels: { first: 1, second: 1, click: 0.5 },
+    buildUp: false,
+    rest: false,
+  },
+  sounds: 92,
+  counted: null,
   wish: vi.fn(),
   clock: null,
   place: null,
@@ -56,5 +66,27 @@ test('slows down to thirty in a hundred, clicks and counts in', async () => {
     { rate: 0.3 },
     { click: true },
     { countIn: true },
+  ]);
+});
+
+test('shows how far it has counted', () => {
+  render(<Transport ready playback={playback({ playing: true, counted: 2 })} />);
+  expect(screen.getByTestId('clock')).toHaveTextContent('count 2');
+});
+
+test('levels of two guitars, and how a loop is practised', async () => {
+  const user = userEvent.setup();
+  const wished = playback();
+  const { rerender } = render(<Transport playback={wished} ready />);
+  await user.click(screen.getByRole('button', { name: 'Levels and practice' }));
+  expect(screen.queryByLabelText('Level of second guitar')).toBeNull();
+  rerender(<Transport playback={wished} ready second />);
+  expect(screen.getByLabelText('Level of first guitar')).toBeInTheDocument();
+  expect(screen.getByLabelText('Level of second guitar')).toBeInTheDocument();
+  await user.click(screen.getByLabelText(/A little faster each time round/));
+  await user.click(screen.getByLabelText(/One counted bar/));
+  expect(vi.mocked(wished.wish).mock.calls.map(([change]) => change)).toEqual([
+    { buildUp: true },
+    { rest: true },
   ]);
 });

@@ -1,5 +1,6 @@
 import PlayArrowIcon from '@mui/icons-material/PlayArrow';
 import StopIcon from '@mui/icons-material/Stop';
+import TuneIcon from '@mui/icons-material/Tune';
 import VolumeUpIcon from '@mui/icons-material/VolumeUp';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
@@ -7,13 +8,25 @@ import NativeSelect from '@mui/material/NativeSelect';
 import Slider from '@mui/material/Slider';
 import ToggleButton from '@mui/material/ToggleButton';
 import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { PracticeMenu } from './PracticeMenu';
 import type { Playback } from './usePlayback';
 
-const RATES = [0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1, 1.1, 1.2];
+const RATES = Array.from({ length: 19 }, (_, i) => (30 + 5 * i) / 100);
 
 /** Plays and stops, slower or as written, with a click and a count before it. */
-export function Transport({ playback, ready }: { playback: Playback; ready: boolean }) {
-  const { playing, wishes, wish, clock } = playback;
+export function Transport({
+  playback,
+  ready,
+  second = false,
+}: {
+  playback: Playback;
+  ready: boolean;
+  /** Whether a second guitar plays along. */
+  second?: boolean;
+}) {
+  const { playing, wishes, wish, clock, counted } = playback;
+  const [menu, setMenu] = useState<HTMLElement | null>(null);
   return (
     <Box
       role="group"
@@ -36,7 +49,7 @@ export function Transport({ playback, ready }: { playback: Playback; ready: bool
         {playing ? <StopIcon /> : <PlayArrowIcon />}
       </IconButton>
       <Typography data-testid="clock" sx={{ minWidth: '4.6em', fontWeight: 700 }}>
-        {clock ? `${clock.bar} · ${clock.beat}` : '– · –'}
+        {counted !== null ? `count ${counted}` : clock ? `${clock.bar} · ${clock.beat}` : '– · –'}
       </Typography>
       <NativeSelect
         value={wishes.rate}
@@ -76,6 +89,15 @@ export function Transport({ playback, ready }: { playback: Playback; ready: bool
         onChange={(_, volume) => wish({ volume: volume as number })}
         sx={{ width: 72 }}
       />
+      <IconButton
+        aria-label="Levels and practice"
+        aria-haspopup="dialog"
+        onClick={(event) => setMenu(event.currentTarget)}
+        sx={{ width: 44, height: 44, color: 'text.primary' }}
+      >
+        <TuneIcon fontSize="small" />
+      </IconButton>
+      <PracticeMenu playback={playback} second={second} at={menu} onClose={() => setMenu(null)} />
       {playback.failure && <Typography color="error">{playback.failure}</Typography>}
     </Box>
   );

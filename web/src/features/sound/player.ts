@@ -1,34 +1,65 @@
 import * as Tone from 'tone';
 import type { Part } from '../../api/client';
-import { hertzOf, pluck } from './pluck';
-import { clicks, panOf, soundings, stretchOf, type Sounding, type Stretch } from './schedule';
+import { Guitar, stringOf } from './guitar';
+import { Room } from './room';
+import {
+  barAt,
+  clicks,
+  countIn,
+  panOf,
+  strokes,
+  stretchOf,
+  timbreOf,
+  type Click,
+  type Stretch,
+} from './schedule';
 
-/** What is played, and how. */
+/** What is played, and how. All of it may change while it sounds. */
 export interface Playing {
   parts: Part[];
   loop: { from: number; to: number } | null;
+  /** Whether a silent bar is counted between two times round. */
+  rest: boolean;
   /** Beats a minute as they sound. */
   tempo: number;
   click: boolean;
-  countIn: boolean;
   /** 0 to 1. */
   volume: number;
+  levels: Levels;
+}
+
+/** How loud each is beside the others, 0 to 1. */
+export interface Levels {
+  first: number;
+  second: number;
+  click: number;
 }
 
 const PER_BEAT = 480;
-const SAMPLED = Array.from({ length: 18 }, (_, i) => 36 + 3 * i);
-const STRUM_SECONDS = 0.011;
-const COUNT_BEATS = 4;
 
-/** Quiet at first; 0 dB is never passed. */
-const decibels = (volume: number) => -38 + 34 * Math.max(0, Math.min(1, volume));
+/** Beats of the transport before the song begins: room to count in. */
+const LEAD = 32;
 
-const ticks = (beat: number) => `${Math.round(beat * PER_BEAT)}i`;
+/** A moment between the press and the first sound, longer than the sound card is handed ahead. */
+const START_SECONDS = 0.15;
 
-interface Voice {
-  ring: Tone.Sampler;
-  muted: Tone.Sampler;
-  pan: Tone.Panner;
+/** A moment of the transport before the first stroke, so that it is not missed. */
+const RUN_UP_BEATS = 0.02;
+
+/** Seconds in which what sounds dies away when it is stopped. */
+const STOP_SECONDS = 0.03;
+
+const SWELL_SECONDS = 1;
+const SWELL_FROM = 0.4;
+const RING_OUT_SECONDS = 2.5;
+
+const ticks = (beat: number) => Math.round((beat + LEAD) * PER_BEAT);
+const ticksAt = (beat: number) => `${ticks(beat)}i`;
+
+/** What sounds from one press of Play to Stop: nothing of it can be heard in the next. */
+interface Session {
+  gate: Tone.Gain;
+  guitars: Guitar[];
 }
 
 /**
@@ -36,157 +67,246 @@ interface Voice {
  * make them late.
  */
 export class Player {
-  private readonly out = new Tone.Volume(decibels(0.4)).toDestination();
-  private readonly voices: Voice[];
-  private readonly ghost: Tone.NoiseSynth;
-  private readonly tick: Tone.Synth;
-  private scheduled: Tone.Part[] = [];
+  private readonly room = new Room();
+  private readonly clickLevel = new Tone.Gain(0.5).connect(this.room.in);
+  private readonly clicking = [clickOf(2093, 0.9), clickOf(1397, 0.5)] as const;
+  private session: Session | null = null;
+  private playing: Playing | null = null;
   private stretch: Stretch = { from: 0, to: 0 };
-  private looping = false;
+  private scheduled: number[] = [];
+  private counting: Click[] = [];
+  private onRound: () => void = () => undefined;
+  /** When the song ends, in seconds of the sound card; null while that is not near. */
+  private endsAt: number | null = null;
 
-  constructor() {
-    const buffers = (damped: number, seconds: number) =>
-      Object.fromEntries(
-        SAMPLED.map((midi) => [Tone.Frequency(midi, 'midi').toNote(), stringOf(midi, damped, seconds)]),
-      );
-    const ringing = buffers(0, 4);
-    const stopped = buffers(0.9, 0.6);
-    this.voices = [0, 1].map(() => {
-      const pan = new Tone.Panner(0).connect(this.out);
-      const ring = new Tone.Sampler({ urls: ringing, release: 0.12 }).connect(pan);
-      const muted = new Tone.Sampler({ urls: stopped, release: 0.05 }).connect(pan);
-      return { ring, muted, pan };
-    });
-    this.ghost = new Tone.NoiseSynth({
-      noise: { type: 'brown' },
-      envelope: { attack: 0.001, decay: 0.035, sustain: 0, release: 0.01 },
-      volume: -16,
-    }).connect(this.out);
-    this.tick = new Tone.Synth({
-      oscillator: { type: 'triangle' },
-      envelope: { attack: 0.001, decay: 0.04, sustain: 0, release: 0.01 },
-      volume: -6,
-    }).connect(this.out);
-  }
-
-  async play(playing: Playing): Promise<void> {
+  /**
+   * Plays from a beat of the song.
+   *
+   * @param counted whether a bar is counted first
+   * @param onRound is told each time a loop begins anew
+   */
+  async play(playing: Playing, from: number, counted: boolean, onRound: () => void): Promise<void> {
     await Tone.start();
     this.stop();
     const first = playing.parts[0];
     if (!first) {
       return;
     }
+    this.onRound = onRound;
     const transport = Tone.getTransport();
     transport.PPQ = PER_BEAT;
-    transport.bpm.value = playing.tempo;
-    this.stretch = stretchOf(first, playing.loop);
-    this.looping = playing.loop !== null;
-    this.volume(playing.volume);
-    playing.parts.slice(0, 2).forEach((part, guitar) => {
-      const voice = this.voices[guitar];
-      if (voice) {
-        voice.pan.pan.value = panOf(guitar, playing.parts.length);
-        this.schedule(soundings(part), (time, note) => this.sound(voice, note, time, playing.tempo));
-      }
-    });
-    if (playing.click) {
-      this.schedule(clicks(first), (time, click) => this.click(click.first, time));
+    const gate = new Tone.Gain(SWELL_FROM).connect(this.room.in);
+    this.session = {
+      gate,
+      guitars: [0, 1].map((i) => new Guitar(gate, panOf(i, playing.parts.length), 1)),
+    };
+    this.update(playing);
+    const begin = Math.max(this.stretch.from, from < this.stretch.to ? from : this.stretch.from);
+    this.counting = counted ? countIn(first, begin) : [];
+    for (const click of this.counting) {
+      transport.scheduleOnce((time) => this.sayClick(click, time), ticksAt(click.beat));
     }
-    transport.loop = this.looping;
-    transport.setLoopPoints(ticks(this.stretch.from), ticks(this.stretch.to));
-    const start = Tone.now() + 0.12;
-    const beat = 60 / playing.tempo;
-    const count = playing.countIn ? COUNT_BEATS : 0;
-    for (let i = 0; i < count; i++) {
-      this.click(i === 0, start + i * beat);
-    }
-    transport.start(start + count * beat, ticks(this.stretch.from));
+    this.warm(begin);
+    const start = Tone.now() + START_SECONDS;
+    gate.gain.setValueAtTime(SWELL_FROM, start);
+    gate.gain.linearRampToValueAtTime(1, start + SWELL_SECONDS);
+    transport.start(start, ticksAt((this.counting[0]?.beat ?? begin) - RUN_UP_BEATS));
   }
 
-  private schedule<T extends { beat: number }>(events: T[], sound: (time: number, event: T) => void) {
-    const inside = events.filter(
-      (e) => e.beat >= this.stretch.from - 1e-6 && e.beat < this.stretch.to - 1e-6,
-    );
-    const part = new Tone.Part<T & { time: string }>(
-      (time, event) => sound(time, event as T),
-      inside.map((event) => ({ ...event, time: ticks(event.beat) })),
-    );
-    part.start(0);
-    this.scheduled.push(part);
-  }
-
-  private sound(voice: Voice, note: Sounding, time: number, tempo: number) {
-    const at = time + note.after * STRUM_SECONDS;
-    if (note.kind === 'ghost') {
-      if (note.after === 0) {
-        this.ghost.triggerAttackRelease(0.04, at, note.loudness);
-      }
+  /** Goes on with other parts, another loop or tempo from where it is: what sounds rings on. */
+  update(playing: Playing) {
+    const before = this.playing;
+    this.playing = playing;
+    const { parts, levels } = playing;
+    const first = parts[0];
+    if (!this.session || !first) {
       return;
     }
-    const instrument = note.kind === 'muted' ? voice.muted : voice.ring;
-    const seconds = Math.max(0.08, (note.ring * 60) / tempo - note.after * STRUM_SECONDS);
-    instrument.triggerAttackRelease(
-      Tone.Frequency(note.midi, 'midi').toFrequency(),
-      seconds,
-      at,
-      note.loudness,
+    const transport = Tone.getTransport();
+    transport.bpm.value = playing.tempo;
+    this.room.volume(playing.volume);
+    this.clickLevel.gain.rampTo(levels.click, 0.05);
+    this.session.guitars.forEach((guitar, i) => guitar.setLevel(i === 0 ? levels.first : levels.second));
+    if (before?.parts !== parts || transport.state !== 'started') {
+      this.schedule(parts);
+    }
+    const isOther = before?.loop?.from !== playing.loop?.from || before?.loop?.to !== playing.loop?.to;
+    if (
+      isOther ||
+      before?.parts !== parts ||
+      before?.rest !== playing.rest ||
+      transport.state !== 'started'
+    ) {
+      this.goRound(first, playing);
+    }
+  }
+
+  private schedule(parts: Part[]) {
+    const transport = Tone.getTransport();
+    this.scheduled.forEach((id) => transport.clear(id));
+    this.scheduled = parts.slice(0, 2).flatMap((part, i) =>
+      strokes(part).map((stroke) =>
+        transport.schedule((time) => {
+          const guitar = this.session?.guitars[i];
+          if (guitar && this.isInside(stroke.beat)) {
+            const secondsABeat = 60 / transport.bpm.value;
+            stroke.notes.forEach((note) => guitar.sound(note, time, secondsABeat));
+          }
+        }, ticksAt(stroke.beat)),
+      ),
     );
+    const first = parts[0];
+    if (first) {
+      const last = first.bars.at(-1);
+      const after = last ? countIn({ ...first, bars: [last] }, first.beats + last.beats) : [];
+      for (const click of [...clicks(first), ...after]) {
+        this.scheduled.push(
+          transport.schedule((time) => {
+            // The silent bar between two times round is counted, whether there is a click or not.
+            const isRest = click.beat >= this.stretch.to - 1e-6;
+            if (isRest ? this.playing?.rest && this.playing.loop : this.playing?.click) {
+              this.sayClick(click, time);
+            }
+          }, ticksAt(click.beat)),
+        );
+      }
+      this.scheduled.push(
+        transport.schedule((time) => {
+          if (!this.playing?.loop) {
+            transport.stop(time);
+            this.endsAt = time;
+          }
+        }, ticksAt(first.beats)),
+      );
+    }
   }
 
-  private click(first: boolean, time: number) {
-    this.tick.triggerAttackRelease(first ? 1568 : 1175, 0.03, time);
+  private isInside(beat: number) {
+    return beat > this.stretch.from - 1e-6 && beat < this.stretch.to - 1e-6;
   }
 
-  /** Beats from the start of the song; null when nothing is played. */
+  /** Sets the loop. Where it does not hold what sounds now, it begins at the next bar. */
+  private goRound(first: Part, { loop, rest }: Playing) {
+    const transport = Tone.getTransport();
+    transport.off('loopStart');
+    this.stretch = stretchOf(first, loop);
+    const { from, to } = this.stretch;
+    const lastBar = barAt(first, to - 1e-3);
+    const end = to + (rest && lastBar ? lastBar.beats : 0);
+    const setPoints = () => transport.setLoopPoints(ticksAt(from), ticksAt(end));
+    transport.loop = loop !== null;
+    if (!loop) {
+      return;
+    }
+    const now = transport.state === 'started' ? transport.ticks / PER_BEAT - LEAD : from;
+    const bar = barAt(first, now);
+    const isCounting = now < (this.counting.at(-1)?.beat ?? -Infinity) + 1;
+    if (isCounting || (now >= from - 1e-6 && now < end)) {
+      setPoints();
+      transport.on('loopStart', this.onRound);
+    } else {
+      transport.setLoopPoints(ticksAt(from), ticksAt((bar?.from ?? 0) + (bar?.beats ?? 0)));
+      this.stretch = {
+        from: Math.min(from, bar?.from ?? 0),
+        to: Math.max(to, (bar?.from ?? 0) + (bar?.beats ?? 0)),
+      };
+      transport.once('loopStart', () => {
+        this.stretch = { from, to };
+        setPoints();
+        transport.on('loopStart', this.onRound);
+      });
+    }
+  }
+
+  /** Makes the strings of the strokes to come, a few at a time, so that the page stays awake. */
+  private warm(from: number) {
+    const notes = (this.playing?.parts ?? []).flatMap((part) => part.heard.filter((n) => n.beat >= from));
+    const wanted = [...new Map(notes.map((n) => [`${n.midi} ${timbreOf(n)}`, n])).values()];
+    const next = () => {
+      const some = wanted.splice(0, 4);
+      some.forEach((note) => stringOf(note.midi, timbreOf(note)));
+      if (some.length > 0) {
+        setTimeout(next);
+      }
+    };
+    next();
+  }
+
+  private sayClick(click: Click, time: number) {
+    new Tone.ToneBufferSource({
+      url: this.clicking[click.first ? 0 : 1],
+      onended: (ended) => ended.dispose(),
+    })
+      .connect(this.clickLevel)
+      .start(time);
+  }
+
+  /** Beats from the start of the song, less before it while it is counted in; null when nothing is played. */
   beat(): number | null {
     const transport = Tone.getTransport();
-    if (transport.state !== 'started') {
+    if (!this.session || transport.state !== 'started') {
       return null;
     }
-    const beat = transport.getTicksAtTime(Tone.immediate()) / PER_BEAT;
-    if (!this.looping && beat >= this.stretch.to) {
-      this.stop();
-      return null;
-    }
-    return Math.max(this.stretch.from, beat);
+    return transport.getTicksAtTime(Tone.immediate()) / PER_BEAT - LEAD;
   }
 
-  tempo(beatsAMinute: number) {
-    Tone.getTransport().bpm.value = beatsAMinute;
+  /** How many clicks of the bar that is counted in have sounded at a beat; null once the song has begun. */
+  counted(beat: number): number | null {
+    const last = this.counting.at(-1);
+    const step =
+      last && this.counting[0] ? (last.beat - this.counting[0].beat) / (this.counting.length - 1 || 1) : 0;
+    return last && beat < last.beat + (step || 1) - 1e-3
+      ? this.counting.filter((click) => click.beat <= beat + 1e-3).length
+      : null;
   }
 
-  volume(volume: number) {
-    this.out.volume.rampTo(decibels(volume), 0.05);
+  /** Whether the song has come to its end. */
+  hasEnded(): boolean {
+    return this.endsAt !== null && Tone.immediate() >= this.endsAt;
   }
 
+  /** Stops at once, or at the end of the song lets the last strokes ring. */
   stop() {
+    const isOver = this.hasEnded();
     const transport = Tone.getTransport();
     transport.stop();
     transport.cancel();
-    this.scheduled.forEach((part) => part.dispose());
+    transport.off('loopStart');
     this.scheduled = [];
-    this.voices.forEach((voice) => {
-      voice.ring.releaseAll();
-      voice.muted.releaseAll();
-    });
+    this.counting = [];
+    const { session } = this;
+    this.session = null;
+    this.playing = null;
+    this.endsAt = null;
+    if (session) {
+      const now = Tone.immediate();
+      const seconds = isOver ? RING_OUT_SECONDS : STOP_SECONDS;
+      session.gate.gain.cancelScheduledValues(now);
+      session.gate.gain.setValueAtTime(session.gate.gain.value, now);
+      session.gate.gain.linearRampToValueAtTime(0, now + seconds);
+      setTimeout(
+        () => {
+          session.guitars.forEach((guitar) => guitar.dispose());
+          session.gate.dispose();
+        },
+        1000 * (seconds + 0.3),
+      );
+    }
   }
 
   dispose() {
     this.stop();
-    this.voices.forEach((voice) => {
-      voice.ring.dispose();
-      voice.muted.dispose();
-      voice.pan.dispose();
-    });
-    this.ghost.dispose();
-    this.tick.dispose();
-    this.out.dispose();
+    this.clickLevel.dispose();
+    this.room.dispose();
   }
 }
 
-/** A buffer with a string of a guitar, made here. */
-function stringOf(midi: number, damped: number, seconds: number): Tone.ToneAudioBuffer {
+/** A short tone that stands out of two guitars. */
+function clickOf(hertz: number, loudness: number): Tone.ToneAudioBuffer {
   const { sampleRate } = Tone.getContext();
-  const samples = pluck({ hertz: hertzOf(midi), seconds, sampleRate, damped });
+  const samples = Float32Array.from(
+    { length: Math.round(0.05 * sampleRate) },
+    (_, i) => loudness * Math.sin((2 * Math.PI * hertz * i) / sampleRate) * Math.exp((-110 * i) / sampleRate),
+  );
   return Tone.ToneAudioBuffer.fromArray(samples);
 }

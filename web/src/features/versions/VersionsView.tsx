@@ -26,7 +26,7 @@ export function VersionsView() {
   const all: Kept[] = now ? [now, ...(versions.data ?? [])] : [];
   const find = (wanted: number | null) => all.find((k) => k.id === wanted) ?? all[0];
   const rightId = right === undefined ? (versions.data?.at(-1)?.id ?? null) : right;
-  const error = song.error ?? versions.error ?? keep.error ?? remove.error ?? take.error;
+  const error = song.error ?? versions.error ?? keep.error ?? remove.error;
   return (
     <Box component="main" sx={{ p: { xs: 2, md: 3 }, maxWidth: 1120 }}>
       <Typography variant="h1">Versions of {song.data?.title ?? '…'}</Typography>
@@ -75,10 +75,11 @@ export function VersionsView() {
           right={find(rightId)}
           onLeft={setLeft}
           onRight={setRight}
-          busy={take.isPending || remove.isPending}
+          busy={remove.isPending}
           onUse={(kept) => {
             if (song.data) {
-              take.mutate({ kept, over: song.data }, { onSuccess: () => void navigate(`/songs/${id}`) });
+              take(kept, song.data);
+              void navigate(`/songs/${id}`);
             }
           }}
           onRemove={(kept) => kept.id !== null && remove.mutate(kept.id)}

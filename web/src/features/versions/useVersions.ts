@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Decisions, type Song } from '../../api/client';
 import { songKeys } from '../../api/queryKeys';
+import { useSongSaver } from '../../api/songSaver';
 import { useSong } from '../../api/useSong';
 
 /** Something that can be compared: the song as it is, or one of its versions. */
@@ -14,6 +15,7 @@ export interface Kept {
 /** A song with its versions: keeping, taking and removing them. */
 export function useVersions(songId: number) {
   const queries = useQueryClient();
+  const saver = useSongSaver();
   const song = useSong(songId);
   const versions = useQuery({
     queryKey: songKeys.versions(songId),
@@ -29,10 +31,7 @@ export function useVersions(songId: number) {
     mutationFn: (id: number) => api.removeVersion(songId, id),
     onSuccess: reread,
   });
-  const take = useMutation({
-    mutationFn: ({ kept, over }: { kept: Kept; over: Song }) =>
-      api.changeSong(songId, over.version, kept.source, kept.decisions),
-    onSuccess: (written) => queries.setQueryData(songKeys.one(songId), written),
-  });
+  const take = (kept: Kept, over: Song) =>
+    saver.change(over, { source: kept.source, decisions: kept.decisions });
   return { song, versions, keep, remove, take };
 }

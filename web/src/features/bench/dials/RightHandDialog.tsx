@@ -58,7 +58,11 @@ export function RightHandDialog({
       onTakeGrip={(index, frets) => {
         const at = first.placements[index];
         if (at) {
-          dispatch({ type: 'lock', locks: [{ placement: at.placement, part: at.part, frets }] });
+          dispatch({
+            type: 'lock',
+            locks: [{ placement: at.placement, part: at.part, frets }],
+            capo: first.capo.chosen,
+          });
         }
       }}
       onClose={onClose}

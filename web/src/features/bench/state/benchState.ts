@@ -1,10 +1,5 @@
 import type { Decisions, Lock, ReadingChoice } from '../../../api/client';
-
-/** What is on the bench: the chart's text and what has been decided. */
-export interface Work {
-  source: string;
-  decisions: Decisions;
-}
+import type { Work } from '../../../api/songSaver';
 
 export interface BenchState {
   past: Work[];
@@ -13,9 +8,10 @@ export interface BenchState {
 }
 
 export type BenchAction =
-  | { type: 'open'; work: Work }
+  | { type: 'open'; state: BenchState }
   | { type: 'decide'; change: Partial<Decisions> }
-  | { type: 'lock'; locks: Lock[] }
+  /** Frets are those of the part on the screen, with its capo. */
+  | { type: 'lock'; locks: Lock[]; capo: number }
   | { type: 'unlock'; placement: number; part: number }
   | { type: 'read'; choices: ReadingChoice[]; forget: { placement: number; reading: string }[] }
   | { type: 'write'; work: Work }
@@ -28,7 +24,7 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
   const { decisions, source } = state.present;
   switch (action.type) {
     case 'open':
-      return { past: [], present: action.work, future: [] };
+      return action.state;
     case 'decide':
       return step(state, { source, decisions: decided(decisions, action.change) });
     case 'lock':
@@ -38,7 +34,7 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
           ...decisions,
           locks: [
             ...action.locks.reduce((kept, lock) => without(kept, lock), decisions.locks),
-            ...action.locks,
+            ...action.locks.map((lock) => ({ ...lock, capo: action.capo, transpose: decisions.transpose })),
           ],
         },
       });
@@ -79,11 +75,18 @@ function step(state: BenchState, work: Work): BenchState {
   return { past: [...state.past, state.present].slice(-MOST_STEPS), present: work, future: [] };
 }
 
-/** A lock counts its frets from the capo: with another capo or in another key it would be another chord, so it falls. */
+/** A lock that does not say which capo its frets count from would be another chord with another one, or in another key. */
 function decided(decisions: Decisions, change: Partial<Decisions>): Decisions {
   const capoMoves = 'capo' in change && change.capo !== decisions.capo;
   const keyMoves = 'transpose' in change && change.transpose !== decisions.transpose;
-  return { ...decisions, ...(capoMoves || keyMoves ? { locks: [] } : {}), ...change };
+  const rungMoves = 'rung' in change && change.rung !== decisions.rung;
+  return {
+    ...decisions,
+    // What a rung of the ladder chose goes with it; what the player chose stays.
+    ...(rungMoves ? { readings: decisions.readings.filter((choice) => choice.rung == null) } : {}),
+    ...(capoMoves || keyMoves ? { locks: decisions.locks.filter((lock) => lock.capo != null) } : {}),
+    ...change,
+  };
 }
 
 function without(locks: Lock[], at: Pick<Lock, 'placement' | 'part'>): Lock[] {

@@ -7,10 +7,11 @@ export function useWhyActions(placement: Placement) {
   const { decisions, dispatch } = useWork();
   const arrangement = useArranged();
   const at = (p: Placement) => ({ placement: p.placement, part: p.part });
+  const capo = arrangement.capo.chosen;
   return {
-    take: (frets: string) => dispatch({ type: 'lock', locks: [{ ...at(placement), frets }] }),
+    take: (frets: string) => dispatch({ type: 'lock', locks: [{ ...at(placement), frets }], capo }),
     takeFingered: (frets: string, fingers: string | null) =>
-      dispatch({ type: 'lock', locks: [{ ...at(placement), frets, fingers }] }),
+      dispatch({ type: 'lock', locks: [{ ...at(placement), frets, fingers }], capo }),
     release: () => dispatch({ type: 'unlock', ...at(placement) }),
     keepRegion: (lowestFret: number, highestFret: number, wholeSection: boolean) =>
       dispatch({
@@ -18,6 +19,7 @@ export function useWhyActions(placement: Placement) {
         locks: arrangement.placements
           .filter((p) => (wholeSection ? p.section === placement.section : p === placement))
           .map((p) => ({ ...at(p), lowestFret, highestFret })),
+        capo,
       }),
     fill: (fill: string | null) =>
       dispatch({

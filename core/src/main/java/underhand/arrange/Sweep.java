@@ -85,8 +85,13 @@ public final class Sweep {
                     .parallel()
                     .mapToObj(capo -> work.doing(() -> CapoReasons.candidate(part(capo))))
                     .toList();
+            int fewest = IntStream.range(0, mostTried())
+                    .map(capo -> part(capo).unkeptLocks().size())
+                    .min()
+                    .orElseThrow();
             List<CapoCandidate> tried = candidates.stream()
-                    .filter(c -> c.capo() <= ArrangementSettings.HIGHEST_CAPO)
+                    .limit(mostTried())
+                    .filter(c -> part(c.capo()).unkeptLocks().size() == fewest)
                     .toList();
             double least =
                     tried.stream().mapToDouble(CapoCandidate::total).min().orElseThrow();
@@ -96,6 +101,10 @@ public final class Sweep {
                     .orElseThrow()
                     .capo();
             return new Ruler(candidates, best);
+        }
+
+        private int mostTried() {
+            return Math.min(highestCapo, ArrangementSettings.HIGHEST_CAPO) + 1;
         }
     }
 

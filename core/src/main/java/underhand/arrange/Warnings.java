@@ -33,7 +33,10 @@ final class Warnings {
         chords(part, rung, warnings);
         if (!part.unkeptLocks().isEmpty()) {
             warnings.add(new Warning(
-                    Kind.LOCK, "A locked shape cannot be fingered on this neck and was let go.", part.unkeptLocks()));
+                    Kind.LOCK,
+                    "A locked shape cannot be played here with the capo where it is. It is kept, and comes back where it"
+                            + " can be.",
+                    part.unkeptLocks()));
         }
         if (!part.unkeptReadings().isEmpty()) {
             warnings.add(new Warning(

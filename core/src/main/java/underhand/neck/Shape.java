@@ -3,6 +3,7 @@ package underhand.neck;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import underhand.input.FormatException;
 import underhand.input.RangeException;
@@ -181,6 +182,24 @@ public final class Shape {
             strings += at == fret ? 1 : 0;
         }
         return strings;
+    }
+
+    /**
+     * The same places on the neck, counted from a nut that lies so many frets lower.
+     *
+     * @return empty where an open string would have to be stopped, or a finger to press before the nut or off the neck
+     */
+    public Optional<Shape> moved(int by) {
+        int[] there = frets.clone();
+        for (int string = 0; string < there.length; string++) {
+            if (frets[string] != SILENT && by != 0) {
+                there[string] += by;
+                if (frets[string] == 0 || there[string] < 1 || there[string] > Guitar.MOST_FRETS) {
+                    return Optional.empty();
+                }
+            }
+        }
+        return Optional.of(new Shape(there));
     }
 
     /** The same shape moved along the neck so that its lowest fretted place is at the first fret. */

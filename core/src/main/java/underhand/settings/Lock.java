@@ -2,6 +2,7 @@ package underhand.settings;
 
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalInt;
 import underhand.hand.FingersReader;
 import underhand.hand.Grip;
 import underhand.input.FormatException;
@@ -14,14 +15,25 @@ import underhand.neck.Shape;
  *
  * @param placement index of the placement in the chart
  * @param part which of the placement's chords is meant where its reading has several; the first is 0
+ * @param capo fret of the capo from which its frets count; empty for the capo of the part, wherever it sits
  */
-public record Lock(int placement, int part, Kept kept) {
+public record Lock(int placement, int part, Kept kept, OptionalInt capo) {
+
+    /** A capo, and the semitones a song is moved by, together. */
+    private static final int MOST_MOVED = 36;
 
     /** What a placement keeps. Two are equal that allow the same. */
     public sealed interface Kept {
 
         /** Whether a grip is one of those allowed. */
         boolean holds(Grip grip);
+
+        /**
+         * The same places on the neck, counted from a nut that lies so many frets lower.
+         *
+         * @return empty where an open string would have to be stopped, or a finger to press before the nut
+         */
+        Optional<Kept> moved(int frets);
     }
 
     /**
@@ -40,6 +52,11 @@ public record Lock(int placement, int part, Kept kept) {
         public boolean holds(Grip grip) {
             return shape.equals(grip.shape())
                     && fingers.map(f -> f.equals(grip.fingers())).orElse(true);
+        }
+
+        @Override
+        public Optional<Kept> moved(int frets) {
+            return shape.moved(frets).map(there -> new OneShape(there, fingers));
         }
     }
 
@@ -69,12 +86,30 @@ public record Lock(int placement, int part, Kept kept) {
             }
             return true;
         }
+
+        @Override
+        public Optional<Kept> moved(int frets) {
+            return highestFret + frets < 1
+                    ? Optional.empty()
+                    : Optional.of(new Region(Math.max(1, lowestFret + frets), highestFret + frets));
+        }
     }
 
     public Lock {
         RangeException.check("locks.placement", placement, 0, Integer.MAX_VALUE);
         RangeException.check("locks.part", part, 0, Integer.MAX_VALUE);
         Objects.requireNonNull(kept, "kept");
+        capo.ifPresent(fret -> RangeException.check("locks.capo", fret, -MOST_MOVED, MOST_MOVED));
+    }
+
+    /** A lock of which the frets count from the capo of the part, wherever it sits. */
+    public Lock(int placement, int part, Kept kept) {
+        this(placement, part, kept, OptionalInt.empty());
+    }
+
+    /** What is kept with the capo at a fret: the same places of the neck; empty where they cannot be reached. */
+    public Optional<Kept> at(int fret) {
+        return kept.moved(capo.orElse(fret) - fret);
     }
 
     public static Lock onShape(int placement, Shape shape) {
@@ -88,10 +123,5 @@ public record Lock(int placement, int part, Kept kept) {
 
     public static Lock onRegion(int placement, int lowestFret, int highestFret) {
         return new Lock(placement, 0, new Region(lowestFret, highestFret));
-    }
-
-    /** Whether a grip keeps it. */
-    public boolean holds(Grip grip) {
-        return kept.holds(grip);
     }
 }

@@ -196,8 +196,11 @@ final class LayerBuilder {
         if (lock.isEmpty()) {
             return new Block(segment, wanted, held, pool.candidates(), 0, pool.leftOutFrom());
         }
-        LockedGrips kept = locked.computeIfAbsent(
-                new LockedChord(wanted, lock.get().kept()), key -> lockedGrips(wanted, lock.get(), pool));
+        LockedGrips kept = lock.get()
+                .at(known.board().capo())
+                .map(here ->
+                        locked.computeIfAbsent(new LockedChord(wanted, here), key -> lockedGrips(wanted, here, pool)))
+                .orElseGet(() -> new LockedGrips(pool, 0));
         if (kept.locked() == 0 && !held) {
             unkeptLocks.add(slot.index());
         }
@@ -222,7 +225,7 @@ final class LayerBuilder {
     }
 
     /** Locked grips first, then all others. */
-    private LockedGrips lockedGrips(WantedChord wanted, Lock lock, GripPool.Cheapest all) {
+    private LockedGrips lockedGrips(WantedChord wanted, Lock.Kept lock, GripPool.Cheapest all) {
         GripPool.Cheapest kept = kept(wanted, lock);
         if (kept.grips().isEmpty()) {
             return new LockedGrips(all, 0);
@@ -238,14 +241,14 @@ final class LayerBuilder {
     }
 
     /** The grips of a chord that keep a lock. */
-    private GripPool.Cheapest kept(WantedChord wanted, Lock lock) {
+    private GripPool.Cheapest kept(WantedChord wanted, Lock.Kept lock) {
         GripFinder finder = known.finder(wanted.picked());
         int occurrences = song.occurrences(wanted.chord());
-        if (lock.kept() instanceof Lock.Region region) {
+        if (lock instanceof Lock.Region region) {
             GripPool within = finder.pool(wanted.chord(), wanted.form(), occurrences, region::holds);
             return inAllFingerings ? within.cheapestInAllFingerings(mostGrips) : within.cheapest(mostGrips);
         }
-        Lock.OneShape one = (Lock.OneShape) lock.kept();
+        Lock.OneShape one = (Lock.OneShape) lock;
         List<RatedGrip> fingered = one.fingers().isEmpty() || !fits(one.shape())
                 ? fingerings(wanted, one.shape())
                 : finder.fingered(one.shape(), one.fingers().get(), wanted.chord(), occurrences).stream()
@@ -254,10 +257,9 @@ final class LayerBuilder {
     }
 
     /** The fingerings of a locked shape that are not the player's own. */
-    private List<RatedGrip> otherFingers(WantedChord wanted, Lock lock) {
-        boolean isFingered =
-                lock.kept() instanceof Lock.OneShape one && one.fingers().isPresent();
-        return isFingered ? fingerings(wanted, ((Lock.OneShape) lock.kept()).shape()) : List.of();
+    private List<RatedGrip> otherFingers(WantedChord wanted, Lock.Kept lock) {
+        boolean isFingered = lock instanceof Lock.OneShape one && one.fingers().isPresent();
+        return isFingered ? fingerings(wanted, ((Lock.OneShape) lock).shape()) : List.of();
     }
 
     private List<RatedGrip> fingerings(WantedChord wanted, Shape shape) {

@@ -13,12 +13,10 @@ import javax.sound.midi.Sequence;
 import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
 import underhand.chart.Metre;
+import underhand.part.Heard;
+import underhand.part.HeardNote;
 import underhand.part.NoteValue;
 import underhand.part.PartBar;
-import underhand.part.PlayedNote;
-import underhand.part.Strike;
-import underhand.picking.Step.Sound;
-import underhand.picking.Step.Weight;
 
 /**
  * Writes a Standard MIDI File (format 1, MIDI Manufacturers Association, RP-001): a track with tempo and metres, then one
@@ -35,6 +33,8 @@ final class MidiWriter {
     private static final int NYLON = 24;
     private static final int STEEL = 25;
     private static final int PAN = 10;
+    private static final int LOUDEST = 127;
+    private static final double SECONDS_A_MINUTE = 60;
     private static final double MICROSECONDS_A_MINUTE = 60e6;
 
     private MidiWriter() {}
@@ -83,20 +83,32 @@ final class MidiWriter {
                 new ShortMessage(ShortMessage.PROGRAM_CHANGE, channel, scored.nylon() ? NYLON : STEEL, 0), 0));
         track.add(new MidiEvent(new ShortMessage(ShortMessage.CONTROL_CHANGE, channel, PAN, pan), 0));
         List<PartBar> bars = scored.part().bars();
-        for (Strike strike : scored.part().strikes()) {
-            long from = tick(bars, strike.from());
-            for (PlayedNote note : strike.notes()) {
-                long until = Math.max(from + 1, tick(bars, strike.from() + note.ring()));
-                track.add(new MidiEvent(
-                        new ShortMessage(ShortMessage.NOTE_ON, channel, note.midi(), velocity(strike)), from));
-                track.add(new MidiEvent(new ShortMessage(ShortMessage.NOTE_OFF, channel, note.midi(), 0), until));
-            }
+        for (HeardNote note : Heard.of(scored.part())) {
+            double late = note.seconds() * scored.part().arrangement().tempo() / SECONDS_A_MINUTE;
+            long from = sounding(bars, note.beat() + late);
+            long until = Math.max(from + 1, sounding(bars, note.beat() + note.beats()));
+            track.add(new MidiEvent(
+                    new ShortMessage(ShortMessage.NOTE_ON, channel, note.midi(), velocity(note.loudness())), from));
+            track.add(new MidiEvent(new ShortMessage(ShortMessage.NOTE_OFF, channel, note.midi(), 0), until));
         }
     }
 
-    private static int velocity(Strike strike) {
-        int plain = strike.weight() == Weight.ACCENT ? 108 : strike.weight() == Weight.GHOST ? 34 : 84;
-        return strike.sound() == Sound.PALM_MUTE ? plain - 16 : plain;
+    /** The velocity that sounds so loud: loudness grows with its square (common practice among makers of instruments). */
+    private static int velocity(double loudness) {
+        return (int) Math.max(1, Math.round(LOUDEST * Math.sqrt(loudness)));
+    }
+
+    /** Ticks from the start of the song to a moment that was swung already; a song may ring on past its end. */
+    private static long sounding(List<PartBar> bars, double beat) {
+        double quarters = 0;
+        for (int i = 0; i < bars.size(); i++) {
+            PartBar bar = bars.get(i);
+            if (beat < bar.from() + bar.beats() - 1e-9 || i == bars.size() - 1) {
+                return Math.round((quarters + (beat - bar.from()) * bar.quartersABeat()) * TICKS_A_QUARTER);
+            }
+            quarters += bar.beats() * bar.quartersABeat();
+        }
+        return 0;
     }
 
     /** Ticks from the start of the song to a beat, swung where its bar swings. */

@@ -238,7 +238,8 @@ public class ArrangementService {
                         .map(c -> new ReadingChoiceRequest(
                                 c.placement() + offset,
                                 c.reading().toString(),
-                                c.verdict().name().toLowerCase(Locale.ROOT)))
+                                c.verdict().name().toLowerCase(Locale.ROOT),
+                                step.rung()))
                         .toList(),
                 ArrangementMapper.view(chart, List.of(), step.arrangement(), 0));
     }

@@ -4,7 +4,9 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.Locale;
 import underhand.chart.Chart;
+import underhand.hand.Rung;
 import underhand.harmony.ReadingId;
+import underhand.input.RangeException;
 import underhand.server.platform.InputException;
 import underhand.settings.ReadingChoice;
 import underhand.settings.ReadingChoice.Verdict;
@@ -15,13 +17,17 @@ import underhand.settings.ReadingChoice.Verdict;
  * @param placement counted from 0 in the chart
  * @param reading id of the reading
  * @param stand accepted, pinned or refused
+ * @param rung the rung of the ladder it was chosen with, and falls with; the player's own when missing
  */
 public record ReadingChoiceRequest(
         Integer placement,
         String reading,
 
         @Schema(allowableValues = {"accepted", "pinned", "refused"})
-        String stand) {
+        String stand,
+
+        @Schema(nullable = true, minimum = "1", maximum = "5")
+        Integer rung) {
 
     private static final int LONGEST_ID = 80;
 
@@ -33,6 +39,9 @@ public record ReadingChoiceRequest(
         if (reading == null || reading.isBlank() || reading.length() > LONGEST_ID) {
             throw InputException.field("readings", "A choice names its reading, such as two-before-five.");
         }
+        if (rung != null) {
+            RangeException.check("readings.rung", rung, Rung.LOWEST, Rung.HIGHEST);
+        }
         Verdict said = Arrays.stream(Verdict.values())
                 .filter(s -> s.name().toLowerCase(Locale.ROOT).equals(stand))
                 .findFirst()
@@ -43,6 +52,6 @@ public record ReadingChoiceRequest(
 
     /** The same at another placement. */
     public ReadingChoiceRequest at(int other) {
-        return new ReadingChoiceRequest(other, reading, stand);
+        return new ReadingChoiceRequest(other, reading, stand, rung);
     }
 }

@@ -18,7 +18,7 @@ import underhand.settings.Setting;
 /** Turns what was sent into settings, naming the field that is wrong. */
 final class SettingsReader {
 
-    private static final int MOST_TRANSPOSED = 11;
+    static final int MOST_TRANSPOSED = 11;
 
     private SettingsReader() {}
 
@@ -30,7 +30,7 @@ final class SettingsReader {
         ArrangementSettings settings = ArrangementSettings.of(seat.performer(), tuning(chart), song)
                 .withRung(request.rung() == null ? Rung.LOWEST : request.rung())
                 .withSetting(request.setting() == null ? Setting.ALONE : Setting.parse(request.setting()))
-                .withLocks(locks(request.locks(), chart))
+                .withLocks(locks(request, chart))
                 .withReadings(orNone(request.readings()).stream()
                         .map(ReadingChoiceRequest::toChoice)
                         .toList())
@@ -90,14 +90,15 @@ final class SettingsReader {
         return OptionalInt.of(capo.asInt());
     }
 
-    private static List<Lock> locks(List<LockRequest> locks, Chart chart) {
+    private static List<Lock> locks(PreviewRequest song, Chart chart) {
+        int transposed = transpose(song);
         int last = Math.max(0, chart.placements().size() - 1);
-        return orNone(locks).stream()
+        return orNone(song.locks()).stream()
                 .map(request -> {
                     if (request.placement() != null) {
                         RangeException.check("locks.placement", request.placement(), 0, last);
                     }
-                    return request.toLock();
+                    return request.toLock(transposed);
                 })
                 .toList();
     }

@@ -5,6 +5,8 @@ import static underhand.server.shapes.GripView.round;
 import java.util.Locale;
 import underhand.format.staff.ChordMark;
 import underhand.hand.Grip;
+import underhand.part.Heard;
+import underhand.part.HeardNote;
 import underhand.part.Notation;
 import underhand.part.Notation.Event;
 import underhand.part.Part;
@@ -12,6 +14,7 @@ import underhand.part.PlayedNote;
 import underhand.part.Spelling;
 import underhand.server.parts.PartView.BarView;
 import underhand.server.parts.PartView.EventView;
+import underhand.server.parts.PartView.HeardView;
 import underhand.server.parts.PartView.NoteView;
 import underhand.server.parts.PartView.RunView;
 import underhand.server.parts.PartView.ValueView;
@@ -39,6 +42,7 @@ final class PartMapper {
                 settings.tuning().strings().stream().map(Object::toString).toList(),
                 mapper.spelling.key().fifths(),
                 Notation.of(part).stream().map(mapper::bar).toList(),
+                Heard.of(part).stream().map(PartMapper::heard).toList(),
                 part.notices());
     }
 
@@ -87,7 +91,19 @@ final class PartMapper {
                         : note.leftFinger() == Grip.THUMB ? "T" : Integer.toString(note.leftFinger()),
                 event.fingered().contains(note.string()),
                 note.rightFinger().map(f -> f.letter()).orElse(null),
-                note.technique().label(),
-                round(note.ring()));
+                note.technique().label());
+    }
+
+    private static HeardView heard(HeardNote note) {
+        return new HeardView(
+                note.place(),
+                round(note.beat()),
+                note.seconds(),
+                round(note.beats()),
+                note.string(),
+                note.midi(),
+                note.from().isPresent() ? note.from().getAsInt() : null,
+                round(note.loudness()),
+                note.manner().name().toLowerCase(Locale.ROOT).replace('_', '-'));
     }
 }

@@ -9,6 +9,7 @@ import java.util.List;
  * @param beats it lasts
  * @param tuning open strings as they sound without a capo, lowest first
  * @param fifths sharps in the key of the shapes, negative for flats
+ * @param heard its notes as they sound, in the order of time
  * @param notices what could not be played as asked
  */
 public record PartView(
@@ -19,6 +20,7 @@ public record PartView(
         List<String> tuning,
         int fifths,
         List<BarView> bars,
+        List<HeardView> heard,
         List<String> notices) {
 
     /**
@@ -72,7 +74,6 @@ public record PartView(
      * @param left finger 1 to 4 or T; null for an open string
      * @param fingered whether the left finger is written here: where it is first heard in its chord
      * @param right finger p, i, m or a; null under a strum
-     * @param ring beats it sounds
      */
     public record NoteView(
             int string,
@@ -82,6 +83,26 @@ public record PartView(
             @Schema(nullable = true) String left,
             boolean fingered,
             @Schema(nullable = true) String right,
-            String technique,
-            double ring) {}
+            String technique) {}
+
+    /**
+     * @param beat when its stroke begins, in beats from the start of the song, swung where its bar swings
+     * @param seconds after that, for a string a strum reaches later
+     * @param beats it sounds
+     * @param string index from the lowest
+     * @param from MIDI number it glides from; null unless it is slid into
+     * @param loudness amplitude, above 0 to 1
+     */
+    public record HeardView(
+            int place,
+            double beat,
+            double seconds,
+            double beats,
+            int string,
+            int midi,
+            @Schema(nullable = true) Integer from,
+            double loudness,
+
+            @Schema(allowableValues = {"plucked", "left-hand", "slid", "palm-muted", "cut", "dead"})
+            String manner) {}
 }

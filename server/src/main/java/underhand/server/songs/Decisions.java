@@ -137,7 +137,7 @@ record Decisions(
             inRange("second.capo", second.capo(), 0, ArrangementSettings.HIGHEST_ASKED_CAPO);
             PatternChoiceRequest.plan(second.patterns());
         }
-        locks.forEach(LockRequest::toLock);
+        locks.forEach(lock -> lock.toLock(transpose));
         readings.forEach(ReadingChoiceRequest::toChoice);
         PatternChoiceRequest.plan(patterns);
         fills.forEach(FillChoiceRequest::check);

@@ -9,6 +9,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.Optional;
+import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
@@ -20,6 +21,8 @@ class SongEntity {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
+    private UUID uid;
 
     @Version
     private long version;
@@ -58,6 +61,7 @@ class SongEntity {
     protected SongEntity() {}
 
     SongEntity(String title, String source, Decisions decisions, SongFacts facts, String factsBy) {
+        this.uid = UUID.randomUUID();
         this.createdAt = Instant.now();
         change(title, source, decisions, facts, factsBy);
     }
@@ -87,6 +91,10 @@ class SongEntity {
 
     Long id() {
         return id;
+    }
+
+    UUID uid() {
+        return uid;
     }
 
     long version() {

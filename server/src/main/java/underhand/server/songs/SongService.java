@@ -146,7 +146,7 @@ public class SongService {
             if (song.version() != version) {
                 throw new StaleWriteException(
                         "The song",
-                        new SongView(id, version, title, source, decisions, song.changedAt(), List.of()),
+                        new SongView(id, song.uid(), version, title, source, decisions, song.changedAt(), List.of()),
                         view(song));
             }
             song.change(title, source, decisions, SongFacts.of(reading), planner);
@@ -232,6 +232,7 @@ public class SongService {
         ChartReading reading = ChartTextReader.read(song.source());
         return new SongView(
                 song.id(),
+                song.uid(),
                 song.version(),
                 song.title(),
                 song.source(),

@@ -49,9 +49,15 @@ record StoredDecisions(
             @Schema(nullable = true) JsonNode frets,
             @Schema(nullable = true) JsonNode fingers,
             @Schema(nullable = true) Integer lowestFret,
-            @Schema(nullable = true) Integer highestFret) {}
+            @Schema(nullable = true) Integer highestFret,
+            @Schema(nullable = true) Integer capo,
+            @Schema(nullable = true) Integer transpose) {}
 
-    record Reading(Integer placement, String reading, String stand) {}
+    record Reading(
+            Integer placement,
+            String reading,
+            String stand,
+            @Schema(nullable = true) Integer rung) {}
 
     record Pattern(
             @Schema(nullable = true) String section,
@@ -89,8 +95,15 @@ record StoredDecisions(
                 each(
                         said.locks(),
                         l -> new Lock(
-                                l.placement(), l.part(), l.frets(), l.fingers(), l.lowestFret(), l.highestFret())),
-                each(said.readings(), r -> new Reading(r.placement(), r.reading(), r.stand())),
+                                l.placement(),
+                                l.part(),
+                                l.frets(),
+                                l.fingers(),
+                                l.lowestFret(),
+                                l.highestFret(),
+                                l.capo(),
+                                l.transpose())),
+                each(said.readings(), r -> new Reading(r.placement(), r.reading(), r.stand(), r.rung())),
                 each(said.patterns(), StoredDecisions::pattern),
                 each(said.fills(), f -> new Fill(f.placement(), f.part(), f.fill())),
                 said.playerId(),
@@ -119,8 +132,15 @@ record StoredDecisions(
                 each(
                         locks,
                         l -> new LockRequest(
-                                l.placement(), l.part(), l.frets(), l.fingers(), l.lowestFret(), l.highestFret())),
-                each(readings, r -> new ReadingChoiceRequest(r.placement(), r.reading(), r.stand())),
+                                l.placement(),
+                                l.part(),
+                                l.frets(),
+                                l.fingers(),
+                                l.lowestFret(),
+                                l.highestFret(),
+                                l.capo(),
+                                l.transpose())),
+                each(readings, r -> new ReadingChoiceRequest(r.placement(), r.reading(), r.stand(), r.rung())),
                 each(patterns, StoredDecisions::choice),
                 each(fills, f -> new FillChoiceRequest(f.placement(), f.part(), f.fill())),
                 playerId,

@@ -1,0 +1,88 @@
+package underhand.e2e;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
+import org.openqa.selenium.print.PrintOptions;
+
+/** What the browser's printer gets of a sheet, page by page. */
+class PrintTest extends InDemoBook {
+
+    private List<String> printed() throws IOException {
+        PrintOptions options = new PrintOptions();
+        byte[] pdf = Base64.getDecoder().decode(browser.driver().print(options).getContent());
+        List<String> pages = new ArrayList<>();
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            for (int page = 1; page <= document.getNumberOfPages(); page++) {
+                PDFTextStripper text = new PDFTextStripper();
+                text.setStartPage(page);
+                text.setEndPage(page);
+                pages.add(text.getText(document));
+            }
+        }
+        return pages;
+    }
+
+    /** Heads of notes as the music font has them (SMuFL 1.4: whole, half, black, and the cross of a damped string). */
+    private static final String HEADS = "[\uE0A2-\uE0A4\uE0A7-\uE0A9]";
+
+    private static final String WITH_A_SECOND_GUITAR = """
+            const done = arguments[1], get = path => fetch('/api/v1' + path).then(r => r.json());
+            const send = (method, path, body) => fetch('/api/v1' + path,
+              { method, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }).then(r => r.json());
+            (async () => {
+              const { id } = (await get('/songs')).find(s => s.title === arguments[0]);
+              const { version, source, decisions } = await get('/songs/' + id);
+              const both = { ...decisions, second: { rung: 3, capo: null, playerId: null, guitarId: null, patterns: [] } };
+              await send('PUT', '/songs/' + id, { version, source, decisions: both });
+              const song = { chart: { format: 'text', source }, ...both };
+              const parts = [await send('POST', '/parts/preview', { song, second: false }),
+                await send('POST', '/parts/preview', { song, second: true })];
+              const heads = parts.flatMap(p => p.bars).flatMap(b => b.events)
+                .reduce((sum, e) => sum + e.notes.length * e.values.length, 0);
+              done([id, heads]);
+            })();
+            """;
+
+    @Test
+    void staffAndTab_ofTwoGuitarsInLargeType_haveEveryNoteOnPaper() throws Exception {
+        browser.go(application.address());
+        List<?> facts = (List<?>) browser.driver().executeAsyncScript(WITH_A_SECOND_GUITAR, "Towpath Morning");
+        browser.go(application.address() + "/songs/" + facts.get(0) + "/sheet");
+        browser.button("staff and tab").click();
+        browser.button("large type").click();
+        browser.awaitTrue(() -> browser.driver()
+                        .findElements(By.cssSelector("[aria-label='Staff and tab']"))
+                        .size()
+                == 2);
+        browser.find(By.cssSelector("[data-testid=system] svg"));
+        List<String> pages = printed();
+        long heads =
+                Pattern.compile(HEADS).matcher(String.join("", pages)).results().count();
+        assertEquals(facts.get(1), heads);
+        assertTrue(
+                pages.stream().allMatch(p -> Pattern.compile(HEADS).matcher(p).find()), "no page is blank");
+    }
+
+    @Test
+    void words_inLargeType_haveEverySectionAndChordOnPaper() throws Exception {
+        openSong("Slow Water");
+        browser.button("Sheet").click();
+        browser.button("large type").click();
+        browser.find(By.cssSelector("main svg"));
+        String text = String.join("", printed());
+        for (String word : List.of("Slow Water", "Verse", "water")) {
+            assertTrue(text.contains(word), text);
+        }
+    }
+}

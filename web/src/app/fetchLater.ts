@@ -1,0 +1,15 @@
+/** Fetches what a view needs only when somebody wants it, once the first view stands: later the server may be away. */
+export function fetchLater(): void {
+  const fetchAll = () => {
+    void Promise.allSettled([
+      import('../features/sound/player'),
+      import('../features/sheet/engrave'),
+      import('../shared/ChartField'),
+    ]);
+  };
+  if ('requestIdleCallback' in window) {
+    requestIdleCallback(fetchAll, { timeout: 4000 });
+  } else {
+    setTimeout(fetchAll, 2000);
+  }
+}
