@@ -3,8 +3,8 @@ import type { HeardNote } from '../../api/client';
 import { hertzOf, pluck, type Timbre } from './strings';
 import { timbreOf } from './schedule';
 
-/** Softer than the loudest a string is made: six of them sound at once. */
-const LEVEL = 1.1;
+/** What brings a guitar that is strummed to about -24 LUFS at the volume it has at first. */
+const LEVEL = 3.2;
 
 /** A damped string is let go in so many seconds. */
 const RELEASE_SECONDS = 0.09;

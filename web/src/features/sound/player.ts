@@ -40,14 +40,14 @@ const PER_BEAT = 480;
 /** Beats of the transport before the song begins: room to count in. */
 const LEAD = 32;
 
-/** A moment between the press and the first sound, longer than the sound card is handed ahead. */
-const START_SECONDS = 0.15;
+/** A moment between the press and the first sound, beside what the sound card is handed ahead. */
+const START_SECONDS = 0.05;
 
 /** A moment of the transport before the first stroke, so that it is not missed. */
 const RUN_UP_BEATS = 0.02;
 
 /** Seconds in which what sounds dies away when it is stopped. */
-const STOP_SECONDS = 0.03;
+const STOP_SECONDS = 0.02;
 
 const SWELL_SECONDS = 1;
 const SWELL_FROM = 0.4;
@@ -69,7 +69,7 @@ interface Session {
 export class Player {
   private readonly room = new Room();
   private readonly clickLevel = new Tone.Gain(0.5).connect(this.room.in);
-  private readonly clicking = [clickOf(2093, 0.9), clickOf(1397, 0.5)] as const;
+  private readonly clicking = [clickOf(2093, 2), clickOf(1397, 1)] as const;
   private session: Session | null = null;
   private playing: Playing | null = null;
   private stretch: Stretch = { from: 0, to: 0 };
@@ -93,6 +93,7 @@ export class Player {
       return;
     }
     this.onRound = onRound;
+    this.room.open();
     const transport = Tone.getTransport();
     transport.PPQ = PER_BEAT;
     const gate = new Tone.Gain(SWELL_FROM).connect(this.room.in);
@@ -173,7 +174,6 @@ export class Player {
       this.scheduled.push(
         transport.schedule((time) => {
           if (!this.playing?.loop) {
-            transport.stop(time);
             this.endsAt = time;
           }
         }, ticksAt(first.beats)),
@@ -267,6 +267,11 @@ export class Player {
 
   /** Stops at once, or at the end of the song lets the last strokes ring. */
   stop() {
+    const { session } = this;
+    // A transport that is stopped twice takes the time between for played, and would catch up on it.
+    if (!session) {
+      return;
+    }
     const isOver = this.hasEnded();
     const transport = Tone.getTransport();
     transport.stop();
@@ -274,24 +279,22 @@ export class Player {
     transport.off('loopStart');
     this.scheduled = [];
     this.counting = [];
-    const { session } = this;
     this.session = null;
     this.playing = null;
     this.endsAt = null;
-    if (session) {
-      const now = Tone.immediate();
-      const seconds = isOver ? RING_OUT_SECONDS : STOP_SECONDS;
-      session.gate.gain.cancelScheduledValues(now);
-      session.gate.gain.setValueAtTime(session.gate.gain.value, now);
-      session.gate.gain.linearRampToValueAtTime(0, now + seconds);
-      setTimeout(
-        () => {
-          session.guitars.forEach((guitar) => guitar.dispose());
-          session.gate.dispose();
-        },
-        1000 * (seconds + 0.3),
-      );
+    if (!isOver) {
+      this.room.shut(STOP_SECONDS);
     }
+    const seconds = isOver ? RING_OUT_SECONDS : STOP_SECONDS;
+    session.gate.gain.cancelScheduledValues(0);
+    session.gate.gain.rampTo(0, seconds);
+    setTimeout(
+      () => {
+        session.guitars.forEach((guitar) => guitar.dispose());
+        session.gate.dispose();
+      },
+      1000 * (seconds + 0.3),
+    );
   }
 
   dispose() {

@@ -1,7 +1,7 @@
 import * as Tone from 'tone';
 
 /** Quiet at first; louder than the last of these nothing is ever made. */
-const decibels = (volume: number) => -38 + 44 * Math.max(0, Math.min(1, volume));
+const decibels = (volume: number) => (volume <= 0 ? -Infinity : -30 + 36 * Math.min(1, volume));
 
 /** Seconds a small room goes on sounding. */
 const ROOM_SECONDS = 0.22;
@@ -10,6 +10,7 @@ const ROOM_SECONDS = 0.22;
 export class Room {
   readonly in = new Tone.Gain(1);
   private readonly loudness = new Tone.Volume(decibels(0.4));
+  private readonly door = new Tone.Gain(1);
   private readonly chain: Tone.ToneAudioNode[];
 
   constructor() {
@@ -20,14 +21,29 @@ export class Room {
     const room = new Tone.Convolver(echoes());
     const limiter = new Tone.Limiter(-4);
     const ceiling = new Tone.WaveShaper((x) => ceilingOf(x), 4096);
-    this.in.chain(rumble, air, top, this.loudness, limiter, ceiling, Tone.getDestination());
+    this.in.chain(rumble, air, top, this.loudness, limiter, ceiling, this.door, Tone.getDestination());
     top.chain(room, wet, this.loudness);
-    this.chain = [this.in, rumble, air, top, wet, room, this.loudness, limiter, ceiling];
+    this.chain = [this.in, rumble, air, top, wet, room, this.loudness, limiter, ceiling, this.door];
   }
 
   /** @param volume 0 to 1 */
   volume(volume: number) {
     this.loudness.volume.rampTo(decibels(volume), 0.05);
+  }
+
+  /** Lets sound out again. */
+  open() {
+    const now = Tone.immediate();
+    this.door.gain.cancelScheduledValues(now);
+    this.door.gain.setValueAtTime(1, now);
+  }
+
+  /** Lets nothing out any more, its own echoes neither. */
+  shut(seconds: number) {
+    const now = Tone.immediate();
+    this.door.gain.cancelScheduledValues(now);
+    this.door.gain.setValueAtTime(1, now);
+    this.door.gain.linearRampToValueAtTime(0, now + seconds);
   }
 
   dispose() {

@@ -18,8 +18,11 @@ class KeptTest extends InDemoBook {
     @Test
     void undo_reachesOverViewsAndReloads() {
         openSong("Slow Water");
+        List<String> first = browser.shapesOnTheRoad();
         press("4");
         browser.await(By.cssSelector("[role=group]"), t -> t.contains("whole neck"));
+        browser.awaitTrue(() -> !first.equals(browser.shapesOnTheRoad()));
+        browser.find(By.cssSelector("[data-saved=true]:not([data-arranged-at='0'])"));
         List<String> before = browser.shapesOnTheRoad();
         browser.button("Rungs").click();
         browser.press("Play it on rung 2");

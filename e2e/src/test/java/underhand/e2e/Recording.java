@@ -1,10 +1,16 @@
 package underhand.e2e;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
-/** Sound of two channels, and what can be measured of it. */
-record Recording(double rate, float[] left, float[] right) {
+/**
+ * Sound of two channels, and what can be measured of it.
+ *
+ * @param rate samples a second
+ * @param pressed second at which something was pressed last
+ */
+record Recording(double rate, float[] left, float[] right, double pressed) {
 
     /** Below this a sample is silence: 66 dB under the full scale. */
     private static final double SILENCE = 5e-4;
@@ -60,8 +66,9 @@ record Recording(double rate, float[] left, float[] right) {
         int end = Math.min(left.length, (int) (to * rate));
         return new Recording(
                 rate,
-                java.util.Arrays.copyOfRange(left, begin, Math.max(begin, end)),
-                java.util.Arrays.copyOfRange(right, begin, Math.max(begin, end)));
+                Arrays.copyOfRange(left, begin, Math.max(begin, end)),
+                Arrays.copyOfRange(right, begin, Math.max(begin, end)),
+                0);
     }
 
     /**
@@ -125,12 +132,13 @@ record Recording(double rate, float[] left, float[] right) {
         double before = 0;
         double twoBefore = 0;
         for (int i = 0; i < left.length; i++) {
-            double now = at(i) + coefficient * before - twoBefore;
+            double window = 0.5 - 0.5 * Math.cos(2 * Math.PI * i / left.length);
+            double now = window * at(i) + coefficient * before - twoBefore;
             twoBefore = before;
             before = now;
         }
         double power = before * before + twoBefore * twoBefore - coefficient * before * twoBefore;
-        return 2 * Math.sqrt(Math.max(0, power)) / left.length;
+        return 4 * Math.sqrt(Math.max(0, power)) / left.length;
     }
 
     /** Sharpness beside loudness: the brighter a sound, the more. */
