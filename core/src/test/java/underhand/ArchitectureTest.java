@@ -41,6 +41,7 @@ class ArchitectureTest {
             "neck",
             "hand",
             "move",
+            "texture",
             "harmony",
             "route",
             "picking",

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import underhand.chart.Chart;
+import underhand.chord.ChordSymbol;
 import underhand.hand.Parameters;
 import underhand.harmony.HarmonyReader;
 import underhand.harmony.SongStyle;
@@ -19,6 +20,7 @@ import underhand.solve.PlacedGrip;
 import underhand.solve.Singer;
 import underhand.solve.TimedChange;
 import underhand.solve.UsualGrips;
+import underhand.texture.TextureAsk;
 
 /**
  * A chart with the decisions taken on it and the part that follows from them.
@@ -30,6 +32,7 @@ import underhand.solve.UsualGrips;
  * @param sections the chart's sections in order, each with its sounding key
  * @param style what kind of music the chart is
  * @param rightHand what the right hand plays in each section
+ * @param textures the kinds of part it may be played in, the one that fits best first
  * @param capo fret the capo sits at
  * @param leastEffortCapo the lowest fret whose effort is as good as the least, whatever was chosen; of those tried
  * @param candidates every capo position tried, by fret
@@ -47,6 +50,7 @@ public record Arrangement(
         int tempo,
         SongStyle style,
         List<PatternChoice> rightHand,
+        List<TextureChoice> textures,
         int capo,
         int leastEffortCapo,
         List<CapoCandidate> candidates,
@@ -61,6 +65,7 @@ public record Arrangement(
     public Arrangement {
         sections = List.copyOf(sections);
         rightHand = List.copyOf(rightHand);
+        textures = List.copyOf(textures);
         candidates = List.copyOf(candidates);
         placements = List.copyOf(placements);
         changes = List.copyOf(changes);
@@ -87,6 +92,23 @@ public record Arrangement(
         UsualGrips.of(placements, settings.rung(), parameters)
                 .ifPresent(usual ->
                         placements.forEach(p -> usual.words(p).ifPresent(said -> words.put(p.index(), said))));
+        return words;
+    }
+
+    /** Why a chord was taken from outside its texture, in words, by its index. */
+    public Map<Integer, String> fallbacks() {
+        Map<Integer, String> words = new HashMap<>();
+        for (PlacedGrip placed : placements) {
+            TextureAsk ask = settings.textures().at(placed.slot().index());
+            if (placed.grip().isPresent() && !placed.locked()) {
+                ChordSymbol chord = placed.segment().chord().orElseThrow();
+                boolean bassElsewhere = settings.voicing().lowestElsewhere(chord);
+                Shape shape = placed.grip().get().grip().shape();
+                if (!ask.holds(shape, chord, board, bassElsewhere)) {
+                    words.put(placed.index(), ask.missing(chord.glyphs()));
+                }
+            }
+        }
         return words;
     }
 

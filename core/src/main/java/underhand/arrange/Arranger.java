@@ -92,10 +92,11 @@ public final class Arranger {
         int neckEnd = settings.guitar().frets() - 1;
         settings.capo().ifPresent(fret -> RangeException.check("capo", fret, 0, neckEnd));
         Song song = song(chart, settings);
+        ArrangementSettings settled = TextureRanking.settled(song, settings);
         int highest = Math.max(
                 settings.houseRules().get(HouseRule.CAPO) ? Math.min(ArrangementSettings.HIGHEST_CAPO, neckEnd) : 0,
                 settings.capo().orElse(0));
-        return new Sweep(song, settings, parameters, highest, new Sweep.Solving() {
+        return new Sweep(song, settled, parameters, highest, new Sweep.Solving() {
 
             @Override
             public SolvedPart sketch(ArrangementSettings with, int capo) {
@@ -121,7 +122,8 @@ public final class Arranger {
 
     /** Solves one capo position alone: for a part whose capo is not in question. */
     SolvedPart solve(Chart chart, ArrangementSettings settings, int capo) {
-        return solving(song(chart, settings), settings, capo, Optional.empty(), PartSolver::solve);
+        Song song = song(chart, settings);
+        return solving(song, TextureRanking.settled(song, settings), capo, Optional.empty(), PartSolver::solve);
     }
 
     private Song song(Chart chart, ArrangementSettings settings) {

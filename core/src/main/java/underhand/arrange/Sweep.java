@@ -103,8 +103,9 @@ public final class Sweep {
             return new Ruler(candidates, best);
         }
 
+        /** Capo positions that are compared; where no string sounds open a capo only takes frets away. */
         private int mostTried() {
-            return Math.min(highestCapo, ArrangementSettings.HIGHEST_CAPO) + 1;
+            return settings.textures().isClosed() ? 1 : Math.min(highestCapo, ArrangementSettings.HIGHEST_CAPO) + 1;
         }
     }
 
@@ -221,6 +222,7 @@ public final class Sweep {
                 song.tempo(),
                 song.harmony().style(),
                 hand.choices(),
+                TextureRanking.of(song, plan.settings),
                 chosen.capo(),
                 tried.least(),
                 tried.candidates(),
@@ -229,7 +231,7 @@ public final class Sweep {
                 chosen.changes(),
                 chosen.total(),
                 fastestTempo(chosen),
-                Warnings.of(chosen, settings.rung(), fastestTempo(chosen)),
+                Warnings.of(chosen, settings, fastestTempo(chosen)),
                 chosen.budget());
     }
 

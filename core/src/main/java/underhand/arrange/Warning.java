@@ -18,6 +18,8 @@ public record Warning(Kind kind, String text, List<Integer> placements) {
         UNPLAYABLE,
         /** A lock that could not be kept. */
         LOCK,
+        /** Something that was wished of the voices could not be had. */
+        WISH,
         /** A chosen reading no rule proposes any more. */
         READING,
         /** Changes that come late at this tempo. */

@@ -8,9 +8,11 @@ import java.util.Map;
 import underhand.arrange.Warning.Kind;
 import underhand.hand.EffortTerm;
 import underhand.hand.Rung;
+import underhand.settings.ArrangementSettings;
 import underhand.solve.PlacedGrip;
 import underhand.solve.SolvedPart;
 import underhand.solve.TimedChange;
+import underhand.texture.Texture;
 
 /** Finds what a player should be told about a part. */
 final class Warnings {
@@ -28,8 +30,10 @@ final class Warnings {
 
     private Warnings() {}
 
-    static List<Warning> of(SolvedPart part, Rung rung, int fastestTempo) {
+    static List<Warning> of(SolvedPart part, ArrangementSettings settings, int fastestTempo) {
         List<Warning> warnings = new ArrayList<>();
+        Rung rung = settings.rung();
+        textures(part, settings, warnings);
         chords(part, rung, warnings);
         if (!part.unkeptLocks().isEmpty()) {
             warnings.add(new Warning(
@@ -52,6 +56,35 @@ final class Warnings {
                         String.join(" ", budget.cut()) + String.format(Locale.ROOT, WORDS_OF_BOUND, budget.bound()),
                         List.of())));
         return warnings;
+    }
+
+    private static void textures(SolvedPart part, ArrangementSettings settings, List<Warning> warnings) {
+        Map<Texture, List<Integer>> above = new LinkedHashMap<>();
+        List<Integer> otherTop = new ArrayList<>();
+        for (PlacedGrip placed : part.placements()) {
+            Texture texture = settings.textures().at(placed.slot().index()).texture();
+            if (texture.lowestRung() > settings.rung().level()) {
+                above.computeIfAbsent(texture, t -> new ArrayList<>()).add(placed.index());
+            }
+        }
+        above.forEach((texture, places) -> warnings.add(new Warning(
+                Kind.BEYOND_RUNG,
+                "The texture " + texture.id() + " is a technique of rung " + texture.lowestRung()
+                        + ". It is tried with that rung's hand.",
+                places)));
+        for (TimedChange change : part.changes()) {
+            if (change.wishedTop() > 0) {
+                otherTop.add(change.to());
+            }
+        }
+        if (!otherTop.isEmpty()) {
+            warnings.add(new Warning(
+                    Kind.WISH,
+                    otherTop.size() == 1
+                            ? "The highest voice cannot go as you wish at one change."
+                            : "The highest voice cannot go as you wish at " + otherTop.size() + " changes.",
+                    otherTop));
+        }
     }
 
     private static void chords(SolvedPart part, Rung rung, List<Warning> warnings) {

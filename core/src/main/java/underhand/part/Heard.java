@@ -15,7 +15,7 @@ import underhand.picking.Step.Weight;
  * What is heard of a part: how loud each note is, how much later a strum reaches each string, how long it sounds. The page's
  * sound and files with sound take it from here. The numbers are common practice among players, set by ear.
  */
-public final class Heard {
+final class Heard {
 
     private static final double PLAIN = 0.7;
     private static final double ACCENT = 0.94;
@@ -50,7 +50,7 @@ public final class Heard {
     }
 
     /** The notes of a part in the order of time, and of one stroke in the order in which they are struck. */
-    public static List<HeardNote> of(Part part) {
+    static List<HeardNote> of(Part part) {
         return new Heard(part).notes();
     }
 

@@ -2,6 +2,7 @@ package underhand.part;
 
 import java.util.List;
 import underhand.arrange.Arrangement;
+import underhand.fill.Fill;
 
 /**
  * What one guitar plays: a route with its right hand and fills.
@@ -15,6 +16,20 @@ public record Part(Arrangement arrangement, List<PartBar> bars, List<Strike> str
         bars = List.copyOf(bars);
         strikes = List.copyOf(strikes);
         notices = List.copyOf(notices);
+    }
+
+    /**
+     * The part of an arrangement.
+     *
+     * @param fills at most one a place; the last of several is played
+     */
+    public static Part of(Arrangement arrangement, List<Fill> fills) {
+        return PartWriter.write(arrangement, fills);
+    }
+
+    /** Its notes as they sound, in the order of time. */
+    public List<HeardNote> heard() {
+        return Heard.of(this);
     }
 
     /** Beats the part lasts. */

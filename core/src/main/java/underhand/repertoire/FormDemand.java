@@ -1,5 +1,8 @@
 package underhand.repertoire;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
 import java.util.function.Predicate;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Grip;
@@ -8,18 +11,51 @@ import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.neck.ToneDemand;
 import underhand.settings.Voicing;
+import underhand.texture.Family;
+import underhand.texture.TextureAsk;
 
 /**
- * What a form of a chord asks of its shapes and grips.
+ * What a form of a chord, or a texture, asks of its shapes and grips.
  *
- * @param demand tones that may and must sound
+ * @param demands tones that may and must sound: one of these has to be met
  */
-record FormDemand(ToneDemand demand, Predicate<Shape> shapes, Predicate<Grip> grips) {
+record FormDemand(List<ToneDemand> demands, Predicate<Shape> shapes, Predicate<Grip> grips) {
 
     /** A barre over more strings than this is a full one. */
     private static final int LONGEST_FRAGMENT_BARRE = 3;
 
     private static final int PART_STRINGS = 3;
+
+    FormDemand(ToneDemand demand, Predicate<Shape> shapes, Predicate<Grip> grips) {
+        this(List.of(demand), shapes, grips);
+    }
+
+    /**
+     * What a texture asks of a chord's shapes.
+     *
+     * @param attempt how often nothing was found before
+     */
+    static FormDemand of(TextureAsk ask, int attempt, ChordSymbol chord, Voicing voicing, Fretboard board) {
+        boolean bassElsewhere = voicing.lowestElsewhere(chord);
+        List<ToneDemand> demands = new ArrayList<>();
+        Set<Family> families = ask.families(attempt, bassElsewhere);
+        if (families.isEmpty()) {
+            demands.add(ToneDemand.of(chord, voicing.rootElsewhere(), voicing.bassElsewhere()));
+        }
+        for (Family family : families) {
+            ToneDemand demand = switch (family) {
+                case OPEN, FORM, SHELL, MUTED -> ToneDemand.of(chord, voicing.rootElsewhere(), voicing.bassElsewhere());
+                case GUIDE -> ToneDemand.ofIntervals(chord, 3, 7);
+                case DROP_2, DROP_3, TRIAD -> ToneDemand.of(chord.withoutBass(), true, true);
+                case TENTH -> ToneDemand.ofIntervals(chord, 1, 3);
+                case POWER -> ToneDemand.ofIntervals(chord, 1, 5);
+            };
+            if (!demands.contains(demand)) {
+                demands.add(demand);
+            }
+        }
+        return new FormDemand(demands, shape -> ask.takes(attempt, shape, chord, board, bassElsewhere), grip -> true);
+    }
 
     static FormDemand of(Form form, ChordSymbol chord, Voicing voicing, Fretboard board) {
         ToneDemand whole = ToneDemand.of(chord, voicing.rootElsewhere(), voicing.bassElsewhere());

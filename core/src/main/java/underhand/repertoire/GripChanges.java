@@ -10,6 +10,7 @@ import underhand.hand.Grip;
 import underhand.hand.Parameters;
 import underhand.move.ChangeBound;
 import underhand.move.ChangeModel;
+import underhand.texture.Motion;
 
 /**
  * Prices of the changes between the grips of a song's chords with the capo at one place. A change is priced when it is
@@ -28,7 +29,9 @@ public final class GripChanges {
     private final double lateWeight;
     private long floats;
     private final Map<ChordSymbol, Numbering> numberings = new HashMap<>();
-    private final Map<List<ChordSymbol>, Prices> prices = new HashMap<>();
+    private final Map<Pair, Prices> prices = new HashMap<>();
+
+    private record Pair(ChordSymbol from, ChordSymbol to, Motion motion) {}
 
     GripChanges(ChangeModel hand, ChangeBound bound, VoiceLeading ear, Parameters parameters) {
         this.hand = hand;
@@ -55,8 +58,9 @@ public final class GripChanges {
     }
 
     /** Prices of the changes between two chords' grips; both were numbered before. */
-    public Prices between(ChordSymbol from, ChordSymbol to) {
-        return prices.computeIfAbsent(List.of(from, to), pair -> new Prices(numberings.get(from), numberings.get(to)));
+    public Prices between(ChordSymbol from, ChordSymbol to, Motion motion) {
+        return prices.computeIfAbsent(
+                new Pair(from, to, motion), pair -> new Prices(numberings.get(from), numberings.get(to), motion));
     }
 
     /** The grips of a chord in the order in which they were first met. */
@@ -88,13 +92,15 @@ public final class GripChanges {
 
         private final Numbering from;
         private final Numbering to;
+        private final Motion motion;
 
         /** By grip reached: effort and seconds of the change from each grip left, side by side; not priced, the least effort. */
         private float[][] known = new float[0][];
 
-        private Prices(Numbering from, Numbering to) {
+        private Prices(Numbering from, Numbering to, Motion motion) {
             this.from = from;
             this.to = to;
+            this.motion = motion;
         }
 
         /** What a change costs with so many seconds for it; where that is more than {@code most}, anything above it. */
@@ -116,7 +122,9 @@ public final class GripChanges {
 
         private void price(float[] row, int left, int reached) {
             ChangeModel.Cost cost = hand.cost(from.grips.get(left), to.grips.get(reached));
-            double heard = ear.effort(from.voices.get(left), to.voices.get(reached));
+            VoiceLeading.Voices before = from.voices.get(left);
+            VoiceLeading.Voices after = to.voices.get(reached);
+            double heard = ear.effort(before, after) + ear.ofMotion(before, after, motion);
             row[2 * left] = (float) (changeWeight * cost.effort() + heard);
             row[2 * left + 1] = (float) cost.seconds();
         }

@@ -1,9 +1,12 @@
 package underhand.repertoire;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Effort;
@@ -25,6 +28,7 @@ import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
 import underhand.settings.Setting;
 import underhand.settings.Voicing;
+import underhand.texture.TextureAsk;
 
 /**
  * All grips of a chord on a neck for a player, a rung and a setting, cheapest first.
@@ -35,7 +39,9 @@ import underhand.settings.Voicing;
 public final class GripFinder {
 
     /** Most frets above the capo that are searched. */
-    public static final int HIGHEST_FRET = 12;
+    public static final int HIGHEST_FRET = 15;
+
+    private static final int UP_THE_NECK = 3;
 
     private static final int MOST_INNER_SILENT = 2;
 
@@ -61,6 +67,8 @@ public final class GripFinder {
     private final double newShape;
     private final double strange;
     private final double untaught;
+    private final boolean isPicked;
+    private final TextureAsk ask;
     private final double otherFingers;
     private final double beyond;
 
@@ -86,7 +94,7 @@ public final class GripFinder {
 
     /** The same for a voicing that no setting has by itself. */
     GripFinder(Fretboard board, Rung rung, Player player, Voicing voicing, int highestFret, Parameters parameters) {
-        this(board, rung, player, voicing, highestFret, parameters, HouseRules.NONE, false);
+        this(board, rung, player, voicing, highestFret, parameters, HouseRules.NONE, false, TextureAsk.FREE);
     }
 
     private GripFinder(
@@ -97,8 +105,11 @@ public final class GripFinder {
             int highestFret,
             Parameters parameters,
             HouseRules houseRules,
-            boolean picked) {
+            boolean picked,
+            TextureAsk ask) {
+        this.ask = ask;
         this.parameters = parameters;
+        this.isPicked = picked;
         this.board = board;
         this.rung = rung;
         this.player = player;
@@ -108,23 +119,32 @@ public final class GripFinder {
         this.newShape = parameters.get("habit.new." + rung.level());
         this.strange = parameters.get("habit.strange");
         // What is taught is known of the standard tuning only.
-        this.untaught = board.tuning().equals(Tuning.STANDARD) ? parameters.get("habit.untaught") : 0;
+        double inTexture = ask.isFree() ? 0 : parameters.get("texture.untaught");
+        this.untaught = board.tuning().equals(Tuning.STANDARD) ? parameters.get("habit.untaught") + inTexture : 0;
         this.otherFingers = parameters.get("habit.fingers." + rung.level());
         this.beyond = parameters.get("habit.beyond");
-        this.mostInnerSilent = picked || rung.level() > WHOLE_STRUMS ? MOST_INNER_SILENT : 0;
+        this.mostInnerSilent =
+                picked || !ask.texture().isWhole() || rung.level() > WHOLE_STRUMS ? MOST_INNER_SILENT : 0;
         this.hand = new HandEffort(board, player, parameters);
         boolean apart = voicing.fullness() == Setting.SECOND && rung.level() >= KNOWS_THE_NECK;
-        this.sound = new SoundEffort(board, voicing, houseRules, picked, apart, parameters);
+        this.sound = new SoundEffort(
+                board, voicing, houseRules, picked, apart, ask.texture().voices(), parameters);
     }
 
     /** The same search by other house rules. */
     GripFinder withHouseRules(HouseRules other) {
-        return new GripFinder(board, rung, player, voicing, highestFret, parameters, other, false);
+        return new GripFinder(board, rung, player, voicing, highestFret, parameters, other, false, ask);
     }
 
     /** The same search for a part that is picked string by string: the right hand leaves out what is silent. */
     GripFinder picked() {
-        return new GripFinder(board, rung, player, voicing, highestFret, parameters, houseRules, true);
+        return new GripFinder(board, rung, player, voicing, highestFret, parameters, houseRules, true, ask);
+    }
+
+    /** The same search for a texture, by the hand of its lowest rung where the player's own is below that. */
+    public GripFinder in(TextureAsk other) {
+        Rung with = Rung.of(Math.max(rung.level(), other.texture().lowestRung()));
+        return new GripFinder(board, with, player, voicing, highestFret, parameters, houseRules, isPicked, other);
     }
 
     public Fretboard board() {
@@ -151,7 +171,21 @@ public final class GripFinder {
      * @param where which shapes are looked at
      */
     public GripPool pool(ChordSymbol chord, Form form, int occurrences, Predicate<Shape> where) {
-        FormDemand wanted = FormDemand.of(form, chord, voicing, board);
+        if (ask.isFree() || !form.equals(Form.WHOLE)) {
+            return pool(FormDemand.of(form, chord, voicing, board), chord, occurrences, where);
+        }
+        int last = ask.tries(voicing.lowestElsewhere(chord)) - 1;
+        for (int attempt = 0; attempt < last; attempt++) {
+            GripPool pool = pool(FormDemand.of(ask, attempt, chord, voicing, board), chord, occurrences, where);
+            List<RatedGrip> first = pool.cheapest(1).grips();
+            if (!first.isEmpty() && first.get(0).rung() <= rung.level()) {
+                return pool;
+            }
+        }
+        return pool(FormDemand.of(ask, last, chord, voicing, board), chord, occurrences, where);
+    }
+
+    private GripPool pool(FormDemand wanted, ChordSymbol chord, int occurrences, Predicate<Shape> where) {
         Predicate<Shape> shapes = wanted.shapes().and(where);
         SoundEffort.Roles roles = SoundEffort.Roles.of(chord, voicing);
         return new GripPool(
@@ -182,11 +216,11 @@ public final class GripFinder {
                     }
 
                     private List<Candidate> candidates(Rung level, double above, double most, int inner) {
-                        int highest = Math.min(highestFret, level.highestFret());
+                        int highest = Math.min(highestFret, highestOf(level));
                         double reach = player.spreads().widestMm(1, 4);
                         ShapeFinder finder = new ShapeFinder(board, highest, reach, inner);
                         List<Candidate> candidates = new ArrayList<>();
-                        for (Shape shape : finder.find(wanted.demand(), bound(level, roles), most + ROUNDING)) {
+                        for (Shape shape : shapes(finder, bound(level, roles), most + ROUNDING)) {
                             if (shapes.test(shape)) {
                                 Candidate candidate = atAGlance(shape, level, roles, occurrences);
                                 if (candidate.atLeast() > above && candidate.atLeast() <= most) {
@@ -195,6 +229,15 @@ public final class GripFinder {
                             }
                         }
                         return candidates;
+                    }
+
+                    private Collection<Shape> shapes(ShapeFinder finder, ShapeFinder.Bound bound, double most) {
+                        if (wanted.demands().size() == 1) {
+                            return finder.find(wanted.demands().get(0), bound, most);
+                        }
+                        Set<Shape> shapes = new LinkedHashSet<>();
+                        wanted.demands().forEach(demand -> shapes.addAll(finder.find(demand, bound, most)));
+                        return shapes;
                     }
 
                     @Override
@@ -214,6 +257,12 @@ public final class GripFinder {
                     }
                 },
                 rung);
+    }
+
+    /** Textures with a place on the neck of their own go past where open chords end. */
+    private int highestOf(Rung level) {
+        boolean goesUp = ask.texture().isClosed() || ask.texture().led();
+        return level.highestFret() + (goesUp && level.level() >= KNOWS_THE_NECK ? UP_THE_NECK : 0);
     }
 
     /** Every fingering of one shape, cheapest first, by the lowest rung from the player's own that can hold it. */

@@ -78,6 +78,12 @@ public final class KnownGrips {
         return picked ? this.picked : strummed;
     }
 
+    /** The search for a chord: for its texture, picked or strummed. */
+    public GripFinder finder(WantedChord wanted) {
+        GripFinder plain = finder(wanted.picked());
+        return wanted.ask().isFree() ? plain : plain.in(wanted.ask());
+    }
+
     /** Searches that go on from where they stopped; they take more memory than what they find, so they are not kept. */
     public final class Search {
         private final Map<Sought, GripPool> pools = new ConcurrentHashMap<>();
@@ -104,7 +110,7 @@ public final class KnownGrips {
 
         private GripPool pool(Sought sought) {
             WantedChord wanted = sought.wanted();
-            return finder(wanted.picked()).pool(wanted.chord(), wanted.form(), sought.occurrences(), shape -> true);
+            return finder(wanted).pool(wanted.chord(), wanted.form(), sought.occurrences(), shape -> true);
         }
     }
 }

@@ -5,6 +5,7 @@ import underhand.chord.ChordSymbol;
 import underhand.hand.Effort;
 import underhand.hand.Grip;
 import underhand.neck.Fretboard;
+import underhand.texture.Structure;
 
 /**
  * A grip for a chord with what it costs in a setting.
@@ -20,5 +21,10 @@ public record RatedGrip(Grip grip, Effort effort, int rung, boolean isNew) {
      */
     public List<String> tags(ChordSymbol chord, Fretboard board) {
         return GripTags.of(grip, chord, board);
+    }
+
+    /** How it is built: the families it belongs to, its form, which note is lowest. */
+    public Structure structure(ChordSymbol chord, Fretboard board) {
+        return new Structure(grip.shape(), chord, board, true);
     }
 }

@@ -1,6 +1,7 @@
 package underhand.repertoire;
 
 import java.util.Arrays;
+import java.util.OptionalInt;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Effort;
 import underhand.hand.EffortTerm;
@@ -47,6 +48,7 @@ final class SoundEffort {
 
     private final Fretboard board;
     private final double full;
+    private final double fullPower;
     private final double oneShort;
     private final double thin;
     private final double top;
@@ -71,30 +73,43 @@ final class SoundEffort {
      * @param picked whether strings are picked one by one, so that silent ones are simply left out
      * @param apart whether it is to lie apart from another guitar at the nut: closed shapes without a capo, or open ones
      *     behind one, never a mixture
+     * @param voices strings a chord is to sound on where it need not sound whole; then silent strings, gaps and fifths left
+     *     out cost nothing
      */
-    SoundEffort(Fretboard board, Voicing voicing, HouseRules houseRules, boolean picked, boolean apart, Parameters p) {
+    SoundEffort(
+            Fretboard board,
+            Voicing voicing,
+            HouseRules houseRules,
+            boolean picked,
+            boolean apart,
+            OptionalInt voices,
+            Parameters p) {
+        boolean whole = voices.isEmpty();
         this.board = board;
         openApart = apart && board.capo() == 0 ? p.get("second.open") : 0;
         closedApart = apart && board.capo() > 0 ? p.get("second.closed") : 0;
-        full = Math.min(
-                p.get("sound.full." + voicing.fullness().id()),
-                picked ? p.get("sound.full.picked") : Double.POSITIVE_INFINITY);
+        full = !whole
+                ? voices.getAsInt()
+                : Math.min(
+                        p.get("sound.full." + voicing.fullness().id()),
+                        picked ? p.get("sound.full.picked") : Double.POSITIVE_INFINITY);
+        fullPower = whole ? FULL_POWER_CHORD : 0;
         oneShort = p.get(picked ? "sound.short.picked" : "sound.short");
         thin = p.get("sound.thin");
-        top = p.get("sound.top");
-        inner = p.get(picked ? "sound.skipped" : "sound.inner");
-        rings = picked ? 0 : p.get("sound.rings");
+        top = whole ? p.get("sound.top") : 0;
+        inner = !whole ? 0 : p.get(picked ? "sound.skipped" : "sound.inner");
+        rings = picked || !whole ? 0 : p.get("sound.rings");
         unison = p.get("sound.unison");
-        gap = p.get("sound.gap");
+        gap = whole ? p.get("sound.gap") : 0;
         openHigh = p.get("sound.openHigh") * (1 - Math.max(0, houseRules.get(HouseRule.RING)));
         openReach = p.get("sound.openReach") * (1 - Math.max(0, houseRules.get(HouseRule.RING)));
         ring = -houseRules.get(HouseRule.RING) * p.get("sound.ring");
-        bass = p.get("sound.bass");
-        fifth = p.get("sound.fifth");
+        bass = whole ? p.get("sound.bass") : 0;
+        fifth = whole ? p.get("sound.fifth") : 0;
         doubling = p.get("sound.doubling");
         mud = p.get("sound.mud");
         second = p.get("sound.second");
-        low = p.get("sound.low");
+        low = whole ? p.get("sound.low") : 0;
         clash = p.get("sound.clash");
     }
 
@@ -200,7 +215,7 @@ final class SoundEffort {
     }
 
     private double thin(int strings, int sounding, Roles roles) {
-        double wanted = roles.bare() ? FULL_POWER_CHORD : Math.min(full, strings - 1.0);
+        double wanted = roles.bare() ? fullPower : Math.min(full, strings - 1.0);
         double missing = wanted - sounding;
         return missing <= 0 ? 0 : oneShort + thin * (missing - 1);
     }

@@ -1,8 +1,12 @@
 package underhand.repertoire;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import underhand.hand.Grip;
 import underhand.hand.Parameters;
 import underhand.move.ChangeTerm;
@@ -10,6 +14,7 @@ import underhand.neck.Fretboard;
 import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
 import underhand.settings.Setting;
+import underhand.texture.Motion;
 
 /**
  * What a change of grip costs the ear: how far the voices move, notes in common that leave their string, and how the top
@@ -25,12 +30,16 @@ public final class VoiceLeading {
     private static final int MOVING = 4;
 
     private static final int OCTAVE = 12;
+    private static final int STRINGS = 16;
 
     private final Fretboard board;
     private final double semitone;
     private final double commonTone;
     private final double topLine;
     private final double motion;
+    private final double led;
+    private final double otherStrings;
+    private final double wishedTop;
 
     public VoiceLeading(Fretboard board, Setting setting, HouseRules houseRules, Parameters parameters) {
         this.board = board;
@@ -38,6 +47,9 @@ public final class VoiceLeading {
         this.commonTone = parameters.get("voices.common");
         this.topLine = parameters.get("voices.top");
         this.motion = houseRules.get(HouseRule.MOTION);
+        this.led = parameters.get("texture.led");
+        this.otherStrings = parameters.get("texture.strings");
+        this.wishedTop = parameters.get("texture.top");
     }
 
     /** A grip as the ear has it. */
@@ -88,11 +100,35 @@ public final class VoiceLeading {
                 + topLine(from.top(), to.top());
     }
 
+    /** What it costs that voices do not move as they are asked to, so much that effort only decides where nothing else does. */
+    double ofMotion(Voices from, Voices to, Motion asked) {
+        return led(from, to, asked) + wishedTop(from, to, asked);
+    }
+
+    private double led(Voices from, Voices to, Motion asked) {
+        if (!asked.led()) {
+            return 0;
+        }
+        boolean sameStrings = true;
+        for (int string = 0; string < from.byString.length; string++) {
+            sameStrings &= from.byString[string] == 0 == (to.byString[string] == 0);
+        }
+        return led * distance(from.ascending, to.ascending) + (sameStrings ? 0 : otherStrings);
+    }
+
+    private double wishedTop(Voices from, Voices to, Motion asked) {
+        return asked.top()
+                .map(top -> wishedTop * top.away(to.top() - from.top()))
+                .orElse(0.0);
+    }
+
     /** The same as {@link #effort}, term by term; terms that are 0 are left out. */
-    public Map<ChangeTerm, Double> terms(Grip before, Grip after) {
+    public Map<ChangeTerm, Double> terms(Grip before, Grip after, Motion asked) {
         Voices from = voices(before);
         Voices to = voices(after);
         Map<ChangeTerm, Double> terms = new EnumMap<>(ChangeTerm.class);
+        put(terms, ChangeTerm.LED, led(from, to, asked));
+        put(terms, ChangeTerm.WISHED_TOP, wishedTop(from, to, asked));
         put(terms, ChangeTerm.VOICES, semitone * distance(from.ascending, to.ascending));
         put(terms, ChangeTerm.COMMON_TONES, commonTone * strayCommonTones(from, to));
         put(terms, ChangeTerm.TOP_LINE, topLine(from.top(), to.top()));
@@ -123,6 +159,61 @@ public final class VoiceLeading {
             }
         }
         return best[after.length - 1];
+    }
+
+    /**
+     * Which voice goes where, the highest first: the matching in which all together move least, of equal ones that in which
+     * voices stay on their strings. Where one grip has fewer voices, some part or meet.
+     */
+    public List<VoiceStep> steps(Grip before, Grip after) {
+        int[] from = byPitch(voices(before).byString);
+        int[] to = byPitch(voices(after).byString);
+        Voices left = voices(before);
+        Voices reached = voices(after);
+        int[][] best = new int[from.length + 1][to.length + 1];
+        for (int[] row : best) {
+            Arrays.fill(row, Integer.MAX_VALUE / 2);
+        }
+        best[0][0] = 0;
+        for (int i = 1; i <= from.length; i++) {
+            for (int j = 1; j <= to.length; j++) {
+                best[i][j] = Math.min(best[i - 1][j - 1], Math.min(best[i - 1][j], best[i][j - 1]))
+                        + price(left, from[i - 1], reached, to[j - 1]);
+            }
+        }
+        List<VoiceStep> steps = new ArrayList<>();
+        int i = from.length;
+        int j = to.length;
+        while (i > 0 && j > 0) {
+            int string = to[j - 1];
+            steps.add(new VoiceStep(
+                    reached.byString.length - string, left.byString[from[i - 1]], reached.byString[string]));
+            int before1 = best[i - 1][j - 1];
+            if (before1 <= best[i - 1][j] && before1 <= best[i][j - 1]) {
+                i--;
+                j--;
+            } else if (best[i - 1][j] <= best[i][j - 1]) {
+                i--;
+            } else {
+                j--;
+            }
+        }
+        return steps;
+    }
+
+    /** Motion counts first, a change of string after it. */
+    private static int price(Voices left, int from, Voices reached, int to) {
+        return STRINGS * Math.abs(left.byString[from] - reached.byString[to]) + (from == to ? 0 : 1);
+    }
+
+    /** The strings that sound, the lowest pitch first. */
+    private static int[] byPitch(int[] byString) {
+        return IntStream.range(0, byString.length)
+                .filter(string -> byString[string] != 0)
+                .boxed()
+                .sorted(Comparator.comparingInt(string -> byString[string]))
+                .mapToInt(Integer::intValue)
+                .toArray();
     }
 
     /** Notes that sound in both grips, but on another string in the second. */

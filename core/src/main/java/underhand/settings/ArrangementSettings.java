@@ -24,6 +24,7 @@ import underhand.picking.PatternPlan;
  * @param houseRules the player's stand where good players disagree
  * @param patterns what the right hand plays
  * @param voice what the singer's voice has; empty where it is not known
+ * @param textures the kinds of part that are played
  */
 public record ArrangementSettings(
         Rung rung,
@@ -37,7 +38,8 @@ public record ArrangementSettings(
         List<ReadingChoice> readings,
         HouseRules houseRules,
         PatternPlan patterns,
-        Optional<VoiceRange> voice) {
+        Optional<VoiceRange> voice,
+        TexturePlan textures) {
 
     /** Highest fret a capo is tried at. */
     public static final int HIGHEST_CAPO = 9;
@@ -56,6 +58,7 @@ public record ArrangementSettings(
         Objects.requireNonNull(houseRules, "houseRules");
         Objects.requireNonNull(patterns, "patterns");
         Objects.requireNonNull(voice, "voice");
+        Objects.requireNonNull(textures, "textures");
         capo.ifPresent(fret -> RangeException.check("capo", fret, 0, HIGHEST_ASKED_CAPO));
         tempo.ifPresent(beats -> RangeException.check("tempo", beats, Chart.LOWEST_TEMPO, Chart.HIGHEST_TEMPO));
     }
@@ -104,7 +107,8 @@ public record ArrangementSettings(
                 List.of(),
                 performer.rules(song).settled(),
                 PatternPlan.OPEN,
-                Optional.empty());
+                Optional.empty(),
+                TexturePlan.FREE);
     }
 
     /**
@@ -166,6 +170,10 @@ public record ArrangementSettings(
         return changed(draft -> draft.voice = Optional.of(range));
     }
 
+    public ArrangementSettings withTextures(TexturePlan other) {
+        return changed(draft -> draft.textures = other);
+    }
+
     private ArrangementSettings changed(Consumer<Draft> change) {
         Draft draft = new Draft(this);
         change.accept(draft);
@@ -187,6 +195,7 @@ public record ArrangementSettings(
         private HouseRules houseRules;
         private PatternPlan patterns;
         private Optional<VoiceRange> voice;
+        private TexturePlan textures;
 
         Draft(ArrangementSettings from) {
             rung = from.rung;
@@ -201,11 +210,24 @@ public record ArrangementSettings(
             houseRules = from.houseRules;
             patterns = from.patterns;
             voice = from.voice;
+            textures = from.textures;
         }
 
         ArrangementSettings checked() {
             return new ArrangementSettings(
-                    rung, player, guitar, tuning, setting, capo, tempo, locks, readings, houseRules, patterns, voice);
+                    rung,
+                    player,
+                    guitar,
+                    tuning,
+                    setting,
+                    capo,
+                    tempo,
+                    locks,
+                    readings,
+                    houseRules,
+                    patterns,
+                    voice,
+                    textures);
         }
     }
 }

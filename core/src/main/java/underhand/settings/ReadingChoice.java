@@ -21,6 +21,11 @@ public record ReadingChoice(int placement, ReadingId reading, Verdict verdict) {
         REFUSED
     }
 
+    /** @param reading id of the reading, as its rule gave it */
+    public static ReadingChoice of(int placement, String reading, Verdict verdict) {
+        return new ReadingChoice(placement, ReadingId.parse(reading), verdict);
+    }
+
     public ReadingChoice {
         Objects.requireNonNull(reading, "reading");
         Objects.requireNonNull(verdict, "verdict");

@@ -22,6 +22,7 @@ import underhand.repertoire.RatedGrip;
 import underhand.repertoire.WantedChord;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.Lock;
+import underhand.settings.TexturePlan;
 import underhand.solve.Layer.Block;
 import underhand.work.Work;
 
@@ -40,6 +41,7 @@ final class LayerBuilder {
     private final KnownGrips.Search searches;
     private final StrokeTiming timing;
     private final boolean repeatsAlike;
+    private final TexturePlan textures;
     private final Map<Integer, List<Lock>> locks;
     private final Map<WantedChord, Integer> widths = new HashMap<>();
     private final Map<WantedChord, GripPool.Cheapest> searched = new HashMap<>();
@@ -76,6 +78,7 @@ final class LayerBuilder {
         this.searches = searches;
         this.timing = timing;
         this.repeatsAlike = settings.repeatsAlike();
+        this.textures = settings.textures();
         this.firstWidth = firstWidth;
         this.mostGrips = mostGrips;
         this.inAllFingerings = inAllFingerings;
@@ -170,7 +173,7 @@ final class LayerBuilder {
     }
 
     private WantedChord wanted(Chart.Slot slot, Reading.Step step) {
-        return new WantedChord(step.chord(), step.form(), timing.isPicked(slot));
+        return new WantedChord(step.chord(), step.form(), timing.isPicked(slot), textures.at(slot.index()));
     }
 
     private List<Block> blocks(Chart.Slot slot, List<Reading> readings, double from) {
@@ -242,7 +245,7 @@ final class LayerBuilder {
 
     /** The grips of a chord that keep a lock. */
     private GripPool.Cheapest kept(WantedChord wanted, Lock.Kept lock) {
-        GripFinder finder = known.finder(wanted.picked());
+        GripFinder finder = known.finder(wanted);
         int occurrences = song.occurrences(wanted.chord());
         if (lock instanceof Lock.Region region) {
             GripPool within = finder.pool(wanted.chord(), wanted.form(), occurrences, region::holds);
@@ -264,7 +267,7 @@ final class LayerBuilder {
 
     private List<RatedGrip> fingerings(WantedChord wanted, Shape shape) {
         return fits(shape)
-                ? known.finder(wanted.picked()).fingerings(shape, wanted.chord(), song.occurrences(wanted.chord()))
+                ? known.finder(wanted).fingerings(shape, wanted.chord(), song.occurrences(wanted.chord()))
                 : List.of();
     }
 

@@ -28,6 +28,7 @@ import underhand.route.TiedRouteSolver;
 import underhand.route.TiedRouteSolver.Tied;
 import underhand.settings.ArrangementSettings;
 import underhand.solve.Layer.Block;
+import underhand.texture.Motion;
 
 /**
  * Solves a song for one capo position: the grips of every chord, the changes between them, the exact cheapest route.
@@ -270,11 +271,13 @@ public final class PartSolver {
                 placed.add(unplayed(placed.size(), at));
             }
         }
+        List<TimedChange> changes = timedChanges(placed);
         return new SolvedPart(
                 capo,
-                total(solution),
+                total(solution)
+                        - changes.stream().mapToDouble(TimedChange::ofWishes).sum(),
                 placed,
-                timedChanges(placed),
+                changes,
                 builder.unkeptLocks(),
                 song.unkeptReadings(),
                 solution.cut().isEmpty()
@@ -350,17 +353,37 @@ public final class PartSolver {
         return timed;
     }
 
+    private Motion motion(PlacedGrip before, PlacedGrip after) {
+        return Motion.between(
+                settings.textures().at(before.slot().index()).motion(),
+                settings.textures().at(after.slot().index()).motion());
+    }
+
     private TimedChange timedChange(PlacedGrip before, PlacedGrip after) {
         Grip left = before.grip().orElseThrow().grip();
         Grip reached = after.grip().orElseThrow().grip();
         Change change = known.changes().between(left, reached);
         double available = timing.secondsToLeave(
                 before.slot(), before.segment(), before.grip().orElseThrow());
-        Map<ChangeTerm, Double> more = known.voices().terms(left, reached);
+        Map<ChangeTerm, Double> more = known.voices().terms(left, reached, motion(before, after));
         double late = known.prices().late(change.neededSeconds(), available);
         if (late > 0) {
             more.put(ChangeTerm.LATE, late);
         }
-        return new TimedChange(before.index(), after.index(), change, available, Collections.unmodifiableMap(more));
+        double ofWishes = more.entrySet().stream()
+                .filter(term -> term.getKey().isWish())
+                .mapToDouble(Map.Entry::getValue)
+                .sum();
+        double wishedTop = more.getOrDefault(ChangeTerm.WISHED_TOP, 0.0);
+        more.keySet().removeIf(ChangeTerm::isWish);
+        return new TimedChange(
+                before.index(),
+                after.index(),
+                change,
+                available,
+                Collections.unmodifiableMap(more),
+                ofWishes,
+                wishedTop,
+                known.voices().steps(left, reached));
     }
 }

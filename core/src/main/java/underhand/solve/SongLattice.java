@@ -9,8 +9,10 @@ import underhand.chord.ChordSymbol;
 import underhand.hand.Grip;
 import underhand.repertoire.Candidates;
 import underhand.repertoire.GripChanges;
+import underhand.repertoire.WantedChord;
 import underhand.route.Lattice;
 import underhand.solve.Layer.Block;
+import underhand.texture.Motion;
 import underhand.work.Work;
 
 /**
@@ -108,9 +110,11 @@ final class SongLattice implements Lattice {
         GripChanges.Prices[][] prices = new GripChanges.Prices[left.size()][reached.size()];
         for (int from = 0; from < prices.length; from++) {
             for (int to = 0; to < prices[from].length; to++) {
-                prices[from][to] = changes.between(
-                        left.get(from).wanted().chord(),
-                        reached.get(to).wanted().chord());
+                WantedChord before = left.get(from).wanted();
+                WantedChord after = reached.get(to).wanted();
+                Motion motion =
+                        Motion.between(before.ask().motion(), after.ask().motion());
+                prices[from][to] = changes.between(before.chord(), after.chord(), motion);
             }
         }
         return prices;

@@ -2,6 +2,7 @@ package underhand.repertoire;
 
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.OptionalInt;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import underhand.chord.ChordSymbol;
@@ -40,7 +41,13 @@ class BoundsTest {
         Player player = new Player(FingerSpreads.ADULT, thumb, 1);
         HandEffort hand = new HandEffort(board, player, P);
         SoundEffort sound = new SoundEffort(
-                board, Voicing.of(Setting.ALONE), HouseRules.NONE.with(HouseRule.RING, ring), picked, false, P);
+                board,
+                Voicing.of(Setting.ALONE),
+                HouseRules.NONE.with(HouseRule.RING, ring),
+                picked,
+                false,
+                OptionalInt.empty(),
+                P);
         FingeringSearch fingers = new FingeringSearch(board, Rung.of(5), player);
         ChordSymbol chord = ChordSymbol.parse(name);
         SoundEffort.Roles roles = SoundEffort.Roles.of(chord, Voicing.of(Setting.ALONE));

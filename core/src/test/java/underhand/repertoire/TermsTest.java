@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -43,8 +44,8 @@ class TermsTest {
                         .filter(g -> parts.length == 1 || g.fingers().equals(parts[1]))
                         .findFirst()
                         .orElseThrow(() -> new AssertionError("no fingering " + grip));
-        SoundEffort sound =
-                new SoundEffort(BOARD, Voicing.of(Setting.ALONE), HouseRules.NONE, false, false, parameters);
+        SoundEffort sound = new SoundEffort(
+                BOARD, Voicing.of(Setting.ALONE), HouseRules.NONE, false, false, OptionalInt.empty(), parameters);
         Effort.Builder effort = new Effort.Builder().addAll(new HandEffort(BOARD, THUMB, parameters).of(one));
         sound.ofShape(effort, one.shape(), SoundEffort.Roles.of(ChordSymbol.parse(chord), Voicing.of(Setting.ALONE)));
         sound.ofHand(effort, one);

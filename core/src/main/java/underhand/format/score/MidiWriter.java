@@ -13,7 +13,6 @@ import javax.sound.midi.Sequence;
 import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
 import underhand.chart.Metre;
-import underhand.part.Heard;
 import underhand.part.HeardNote;
 import underhand.part.NoteValue;
 import underhand.part.PartBar;
@@ -83,7 +82,7 @@ final class MidiWriter {
                 new ShortMessage(ShortMessage.PROGRAM_CHANGE, channel, scored.nylon() ? NYLON : STEEL, 0), 0));
         track.add(new MidiEvent(new ShortMessage(ShortMessage.CONTROL_CHANGE, channel, PAN, pan), 0));
         List<PartBar> bars = scored.part().bars();
-        for (HeardNote note : Heard.of(scored.part())) {
+        for (HeardNote note : scored.part().heard()) {
             double late = note.seconds() * scored.part().arrangement().tempo() / SECONDS_A_MINUTE;
             long from = sounding(bars, note.beat() + late);
             long until = Math.max(from + 1, sounding(bars, note.beat() + note.beats()));

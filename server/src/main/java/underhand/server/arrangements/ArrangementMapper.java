@@ -16,7 +16,7 @@ import underhand.arrange.Arrangement;
 import underhand.arrange.CapoCandidate;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
-import underhand.format.Fault;
+import underhand.format.ChartReading;
 import underhand.hand.Grip;
 import underhand.harmony.HarmonyReader;
 import underhand.repertoire.RatedGrip;
@@ -26,13 +26,17 @@ import underhand.server.arrangements.ArrangementView.BudgetView;
 import underhand.server.arrangements.ArrangementView.CandidateView;
 import underhand.server.arrangements.ArrangementView.CapoView;
 import underhand.server.arrangements.ArrangementView.ChangeView;
+import underhand.server.arrangements.ArrangementView.FallbackView;
 import underhand.server.arrangements.ArrangementView.FaultView;
 import underhand.server.arrangements.ArrangementView.FunctionView;
 import underhand.server.arrangements.ArrangementView.PlacementView;
+import underhand.server.arrangements.ArrangementView.RankedTextureView;
 import underhand.server.arrangements.ArrangementView.ReadingView;
 import underhand.server.arrangements.ArrangementView.RightHandView;
 import underhand.server.arrangements.ArrangementView.SectionHandView;
 import underhand.server.arrangements.ArrangementView.SectionKeyView;
+import underhand.server.arrangements.ArrangementView.TextureView;
+import underhand.server.arrangements.ArrangementView.VoiceView;
 import underhand.server.arrangements.ArrangementView.WarningView;
 import underhand.server.arrangements.ArrangementView.WorstChangeView;
 import underhand.server.players.HouseRulesRequest;
@@ -40,6 +44,7 @@ import underhand.server.shapes.GripView;
 import underhand.server.shapes.GripView.EffortView;
 import underhand.server.shapes.GripView.TermView;
 import underhand.settings.ArrangementSettings;
+import underhand.settings.TexturePlan;
 import underhand.solve.PlacedGrip;
 import underhand.solve.TimedChange;
 
@@ -50,19 +55,24 @@ final class ArrangementMapper {
     private final int alternatives;
     private final Map<Integer, String> keptGrips;
     private final Map<Integer, String> besideVoice;
+    private final Map<Integer, String> fallbacks;
 
     /** A song has few different grips. */
     private final Map<RatedGrip, Map<ChordSymbol, GripView>> grips = new IdentityHashMap<>();
+
+    /** No placement: what holds where no placement has a texture of its own. */
+    private static final int ELSEWHERE = -1;
 
     private ArrangementMapper(Arrangement arrangement, int alternatives) {
         this.arrangement = arrangement;
         this.alternatives = alternatives;
         this.keptGrips = arrangement.keptGrips();
         this.besideVoice = arrangement.besideVoice();
+        this.fallbacks = arrangement.fallbacks();
     }
 
     /** @param alternatives how many other grips come with each place; the rest is fetched for one looked at */
-    static ArrangementView view(Chart chart, List<Fault> faults, Arrangement arrangement, int alternatives) {
+    static ArrangementView view(Chart chart, List<FaultView> faults, Arrangement arrangement, int alternatives) {
         ArrangementSettings settings = arrangement.settings();
         ArrangementMapper mapper = new ArrangementMapper(arrangement, alternatives);
         return new ArrangementView(
@@ -76,6 +86,7 @@ final class ArrangementMapper {
                 new HouseRulesRequest(settings.houseRules().holding()),
                 mapper.capo(),
                 mapper.rightHand(),
+                mapper.texture(),
                 arrangement.sections().stream().map(ArrangementMapper::section).toList(),
                 arrangement.placements().stream().map(mapper::placement).toList(),
                 arrangement.changes().stream()
@@ -88,7 +99,7 @@ final class ArrangementMapper {
                 arrangement.warnings().stream()
                         .map(w -> new WarningView(w.kind().name().toLowerCase(Locale.ROOT), w.text(), w.placements()))
                         .toList(),
-                faults(faults),
+                faults,
                 arrangement
                         .budget()
                         .map(b -> new BudgetView(b.cut(), round(b.bound())))
@@ -105,8 +116,8 @@ final class ArrangementMapper {
                 round(section.runnerUp().score()));
     }
 
-    static List<FaultView> faults(List<Fault> faults) {
-        return faults.stream()
+    static List<FaultView> faults(ChartReading reading) {
+        return reading.faults().stream()
                 .map(f -> new FaultView(
                         f.line(),
                         f.column(),
@@ -132,6 +143,19 @@ final class ArrangementMapper {
                 .max(Comparator.comparingLong(hand -> places.getOrDefault(hand.section(), 0L)))
                 .orElse(new SectionHandView("", "beat", "", "", false, ""));
         return new RightHandView(most.pattern(), most.name(), most.reason(), sections);
+    }
+
+    private TextureView texture() {
+        TexturePlan plan = arrangement.settings().textures();
+        return new TextureView(
+                plan.at(ELSEWHERE).texture().id(),
+                arrangement.textures().stream()
+                        .map(c -> new RankedTextureView(
+                                c.texture().id(),
+                                c.texture().words(),
+                                c.texture().lowestRung(),
+                                c.reason()))
+                        .toList());
     }
 
     private CapoView capo() {
@@ -194,6 +218,13 @@ final class ArrangementMapper {
                 keptGrips.get(placed.index()),
                 besideVoice.get(placed.index()),
                 placed.locked(),
+                arrangement
+                        .settings()
+                        .textures()
+                        .at(placed.slot().index())
+                        .texture()
+                        .id(),
+                fallbacks.containsKey(placed.index()) ? new FallbackView(fallbacks.get(placed.index())) : null,
                 others(placed, placed.fingerings()),
                 others(placed, placed.alternatives()));
     }
@@ -234,6 +265,9 @@ final class ArrangementMapper {
                 new EffortView(round(timed.effort()), terms),
                 round(timed.change().neededSeconds()),
                 round(timed.availableSeconds()),
-                timed.fastestTempo(tempo));
+                timed.fastestTempo(tempo),
+                timed.voices().stream()
+                        .map(v -> new VoiceView(v.string(), v.fromName(), v.toName(), v.to() - v.from()))
+                        .toList());
     }
 }

@@ -117,7 +117,7 @@ public class ArrangementService {
     }
 
     private static ArrangementView view(Task task, Arrangement arrangement, int alternatives) {
-        return ArrangementMapper.view(task.chart(), task.reading().faults(), arrangement, alternatives);
+        return ArrangementMapper.view(task.chart(), faults(task.reading()), arrangement, alternatives);
     }
 
     /** A song arranged, with what it was arranged from. */
@@ -368,6 +368,6 @@ public class ArrangementService {
 
     /** What could not be read of a chart, as the API gives it. */
     public static List<FaultView> faults(ChartReading reading) {
-        return ArrangementMapper.faults(reading.faults());
+        return ArrangementMapper.faults(reading);
     }
 }

@@ -13,6 +13,7 @@ import underhand.server.shapes.GripView;
  * An arrangement as the API gives it; {@link ArrangementMapper} fills it.
  *
  * @param houseRules what holds of each, whoever said so
+ * @param texture the kind of part that is played
  * @param newShapes places at which a shape is played for the first time
  * @param neck positions of frets and fingertips
  * @param budget what was left out of a comparison that would have been too long; null when nothing was
@@ -28,6 +29,7 @@ public record ArrangementView(
         HouseRulesRequest houseRules,
         CapoView capo,
         RightHandView rightHand,
+        TextureView texture,
         List<SectionKeyView> sections,
         List<PlacementView> placements,
         List<ChangeView> changes,
@@ -109,6 +111,8 @@ public record ArrangementView(
      * @param played the chord as its shape is called above the capo
      * @param keeps how the grip keeps to the one its chord has elsewhere; null where nothing is to be said
      * @param singer how the grip stands to what is sung over it; null where nothing is to be said
+     * @param texture the kind of part asked for here
+     * @param fallback why the grip is none of that kind; null where it is
      * @param fingerings other fingers for the same shape, the cheapest first
      * @param alternatives other shapes, each in its best fingering
      */
@@ -130,6 +134,8 @@ public record ArrangementView(
             @Schema(nullable = true) String keeps,
             @Schema(nullable = true) String singer,
             boolean locked,
+            String texture,
+            @Schema(nullable = true) FallbackView fallback,
             List<AlternativeView> fingerings,
             List<AlternativeView> alternatives) {}
 
@@ -168,7 +174,34 @@ public record ArrangementView(
             GripView.EffortView effort,
             double neededSeconds,
             double availableSeconds,
-            int holdsUpTo) {}
+            int holdsUpTo,
+            List<VoiceView> voices) {}
+
+    /**
+     * A voice from one grip to the next, the highest first.
+     *
+     * @param string the one it reaches, from the highest as 1
+     * @param from note it leaves, such as F3
+     * @param to note it reaches
+     * @param semitones up, negative for down
+     */
+    public record VoiceView(int string, String from, String to, int semitones) {}
+
+    /** Why a chord was taken from outside its texture. */
+    public record FallbackView(String reason) {}
+
+    /**
+     * @param chosen the texture of the song, where no section or chord has another
+     * @param ranked those that may be chosen, the one that fits best first
+     */
+    public record TextureView(String chosen, List<RankedTextureView> ranked) {}
+
+    /**
+     * @param words what it is
+     * @param lowestRung the first rung whose hand plays it
+     * @param reason why it fits, or does not
+     */
+    public record RankedTextureView(String texture, String words, int lowestRung, String reason) {}
 
     public record ActView(String finger, String act, double distanceMm) {}
 

@@ -6,6 +6,7 @@ import java.util.List;
 import underhand.server.players.GuitarRequest;
 import underhand.server.players.HouseRulesRequest;
 import underhand.server.players.PlayerRequest;
+import underhand.server.shapes.WishesRequest;
 
 /**
  * What to arrange, for whom. A song's decisions with its chart beside them are one.
@@ -20,6 +21,9 @@ import underhand.server.players.PlayerRequest;
  * @param tempo beats a minute; the chart's own when missing or null
  * @param transpose semitones the whole song is moved by, -11 to 11; 0 when missing
  * @param voice range of the singer, where it is known
+ * @param texture the kind of part; chosen from the chart when missing or {@code auto}
+ * @param textures other kinds for sections and single chords
+ * @param wishes what is wished of every grip besides
  * @param second who plays beside the first guitar, for calls that ask for a second one
  */
 public record PreviewRequest(
@@ -43,6 +47,11 @@ public record PreviewRequest(
         @Schema(nullable = true) Integer tempo,
         Integer transpose,
         @Schema(nullable = true) RangeRequest voice,
+
+        @Schema(nullable = true, example = "auto") String texture,
+
+        List<TextureRequest> textures,
+        @Schema(nullable = true) WishesRequest wishes,
         @Schema(nullable = true) SecondGuitar second) {
 
     /** @param format only {@code text} */

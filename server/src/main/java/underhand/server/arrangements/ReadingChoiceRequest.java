@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.Locale;
 import underhand.chart.Chart;
 import underhand.hand.Rung;
-import underhand.harmony.ReadingId;
 import underhand.input.RangeException;
 import underhand.server.platform.InputException;
 import underhand.settings.ReadingChoice;
@@ -47,7 +46,7 @@ public record ReadingChoiceRequest(
                 .findFirst()
                 .orElseThrow(() -> InputException.field(
                         "readings", "stand must be accepted, pinned or refused, was \"" + stand + "\"."));
-        return new ReadingChoice(placement, ReadingId.parse(reading), said);
+        return ReadingChoice.of(placement, reading, said);
     }
 
     /** The same at another placement. */

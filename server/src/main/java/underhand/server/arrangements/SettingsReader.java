@@ -1,19 +1,25 @@
 package underhand.server.arrangements;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import underhand.chart.Chart;
 import underhand.hand.Rung;
 import underhand.input.RangeException;
 import underhand.neck.Tuning;
 import underhand.server.platform.InputException;
 import underhand.server.players.Seat;
+import underhand.server.shapes.WishesRequest;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.HouseRules;
 import underhand.settings.Lock;
 import underhand.settings.Setting;
+import underhand.settings.TexturePlan;
 
 /** Turns what was sent into settings, naming the field that is wrong. */
 final class SettingsReader {
@@ -44,7 +50,31 @@ final class SettingsReader {
         if (request.voice() != null) {
             settings = settings.withVoice(request.voice().toRange());
         }
-        return withCapo(settings, capo(request.capo()));
+        return withCapo(settings.withTextures(textures(request, chart)), capo(request.capo()));
+    }
+
+    private static TexturePlan textures(PreviewRequest request, Chart chart) {
+        WishesRequest wishes = request.wishes() == null ? WishesRequest.NONE : request.wishes();
+        TexturePlan plan = TexturePlan.read(request.texture(), wishes.toWished());
+        List<TextureRequest> said = new ArrayList<>(orNone(request.textures()));
+        // What is said of one chord stands over what is said of its section.
+        said.sort(Comparator.comparing(texture -> texture.placement() != null));
+        for (TextureRequest one : said) {
+            one.check(chart);
+            plan = plan.with(one.texture(), placements(one, chart));
+        }
+        return plan;
+    }
+
+    private static Stream<Integer> placements(TextureRequest said, Chart chart) {
+        if (said.placement() != null) {
+            return Stream.of(said.placement());
+        }
+        int section = said.section();
+        int end = section + 1 < chart.sections().size()
+                ? chart.firstPlacement(section + 1)
+                : chart.placements().size();
+        return IntStream.range(chart.firstPlacement(section), end).boxed();
     }
 
     /** @param seat who plays the second guitar */

@@ -5,7 +5,6 @@ import static underhand.server.shapes.GripView.round;
 import java.util.Locale;
 import underhand.format.staff.ChordMark;
 import underhand.hand.Grip;
-import underhand.part.Heard;
 import underhand.part.HeardNote;
 import underhand.part.Notation;
 import underhand.part.Notation.Event;
@@ -42,7 +41,7 @@ final class PartMapper {
                 settings.tuning().strings().stream().map(Object::toString).toList(),
                 mapper.spelling.key().fifths(),
                 Notation.of(part).stream().map(mapper::bar).toList(),
-                Heard.of(part).stream().map(PartMapper::heard).toList(),
+                part.heard().stream().map(PartMapper::heard).toList(),
                 part.notices());
     }
 

@@ -10,7 +10,6 @@ import underhand.fill.Fill;
 import underhand.fill.Fills;
 import underhand.fill.Variation;
 import underhand.part.Part;
-import underhand.part.PartWriter;
 import underhand.picking.Patterns;
 import underhand.picking.PickingPattern;
 import underhand.server.arrangements.ArrangementService;
@@ -71,7 +70,7 @@ public class PartService {
                             () -> gone.add("The fill at placement " + (choice.placement() + 1)
                                     + " does not fit any more and is left out."));
         }
-        Part part = PartWriter.write(arranged.arrangement(), chosen);
+        Part part = Part.of(arranged.arrangement(), chosen);
         List<String> notices =
                 Stream.concat(part.notices().stream(), gone.stream()).toList();
         return new Written(arranged, new Part(part.arrangement(), part.bars(), part.strikes(), notices), seat);

@@ -17,6 +17,9 @@ import underhand.repertoire.RatedGrip;
  * @param frets null for silent, 0 for open, counted from the capo
  * @param fingers null, 1 to 4 or T
  * @param rung lowest rung, from the player's own, that can hold it
+ * @param families families of voicings it belongs to, such as drop 2
+ * @param form the open chord it is moved from, such as {@code A form at 5}; null where it is none
+ * @param inversion which tone of the chord is lowest, the root as 0; -1 for a bass that is none
  * @param isNew whether the player does not have the shape yet
  */
 public record GripView(
@@ -34,6 +37,9 @@ public record GripView(
         List<DampingView> damping,
         EffortView effort,
         List<String> tags,
+        List<String> families,
+        @Schema(nullable = true) String form,
+        int inversion,
         double spanMm,
         int rung,
         boolean isNew) {
@@ -65,6 +71,7 @@ public record GripView(
 
     public static GripView of(RatedGrip rated, ChordSymbol chord, Fretboard board) {
         Grip grip = rated.grip();
+        var structure = rated.structure(chord, board);
         List<Integer> frets = new ArrayList<>();
         List<String> fingers = new ArrayList<>();
         for (int string = 0; string < grip.shape().strings(); string++) {
@@ -88,6 +95,9 @@ public record GripView(
                         .toList(),
                 EffortView.of(rated.effort().total(), rated.effort().labelled()),
                 rated.tags(chord, board),
+                structure.families(),
+                structure.form().orElse(null),
+                structure.inversion(),
                 round(grip.spanMm()),
                 rated.rung(),
                 rated.isNew());

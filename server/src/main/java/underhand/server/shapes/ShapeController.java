@@ -23,6 +23,7 @@ import underhand.server.planning.Planning.Size;
 import underhand.server.platform.InputException;
 import underhand.server.players.PlayerService;
 import underhand.settings.Setting;
+import underhand.settings.TexturePlan;
 
 /** Reads chord symbols, names shapes, searches grips. */
 @RestController
@@ -98,7 +99,9 @@ class ShapeController {
             String setting,
             @Schema(nullable = true) Long playerId,
             Integer maxFret,
-            Integer limit) {}
+            Integer limit,
+            @Schema(nullable = true) String texture,
+            @Schema(nullable = true) WishesRequest wishes) {}
 
     /** @param total how many grips there are in all */
     record GripsView(List<GripView> grips, int total) {}
@@ -112,7 +115,9 @@ class ShapeController {
         Rung rung = Rung.of(orDefault(request.rung(), DEFAULT_RUNG, "rung", Rung.LOWEST, Rung.HIGHEST));
         Setting setting = request.setting() == null ? Setting.ALONE : Setting.parse(request.setting());
         Player player = request.playerId() == null ? Player.ADULT : players.hand(request.playerId());
-        GripFinder finder = new GripFinder(board, rung, player, setting, maxFret);
+        WishesRequest wishes = request.wishes() == null ? WishesRequest.NONE : request.wishes();
+        GripFinder finder = new GripFinder(board, rung, player, setting, maxFret)
+                .in(TexturePlan.ask(request.texture(), wishes.toWished()));
         Size size = board.strings() <= MOST_SMALL_STRINGS ? Size.SMALL : Size.LARGE;
         List<RatedGrip> grips = planning.answer(size, () -> finder.find(chord, 1));
         return new GripsView(

@@ -11,12 +11,14 @@ import java.util.Map;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.ToIntFunction;
+import java.util.stream.Stream;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.format.ChartTextReader;
 import underhand.server.arrangements.FillChoiceRequest;
 import underhand.server.arrangements.LockRequest;
 import underhand.server.arrangements.ReadingChoiceRequest;
+import underhand.server.arrangements.TextureRequest;
 
 /**
  * Decisions of a song whose chart was edited: those about a chord that is still there go with it, found by a diff over section,
@@ -58,7 +60,19 @@ record CarriedDecisions(Decisions decisions, List<String> fallen) {
                         ReadingChoiceRequest::at,
                         reading -> "the reading"),
                 carrier.carried(
-                        decisions.fills(), FillChoiceRequest::placement, FillChoiceRequest::at, fill -> "the fill"));
+                        decisions.fills(), FillChoiceRequest::placement, FillChoiceRequest::at, fill -> "the fill"),
+                Stream.concat(
+                                decisions.textures().stream().filter(t -> t.placement() == null),
+                                carrier
+                                        .carried(
+                                                decisions.textures().stream()
+                                                        .filter(t -> t.placement() != null)
+                                                        .toList(),
+                                                TextureRequest::placement,
+                                                TextureRequest::at,
+                                                texture -> "the texture")
+                                        .stream())
+                        .toList());
         return new CarriedDecisions(carried, List.copyOf(carrier.fallen));
     }
 

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.node.IntNode;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.Stream;
 import underhand.chart.Chart;
 import underhand.hand.Rung;
 import underhand.server.arrangements.FillChoiceRequest;
@@ -13,11 +14,14 @@ import underhand.server.arrangements.PreviewRequest;
 import underhand.server.arrangements.RangeRequest;
 import underhand.server.arrangements.ReadingChoiceRequest;
 import underhand.server.arrangements.SecondGuitar;
+import underhand.server.arrangements.TextureRequest;
 import underhand.server.platform.InputException;
 import underhand.server.players.HouseRulesRequest;
 import underhand.server.players.PlayerService;
+import underhand.server.shapes.WishesRequest;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.Setting;
+import underhand.settings.TexturePlan;
 
 /**
  * What has been decided for a song.
@@ -48,6 +52,9 @@ record Decisions(
         @Schema(nullable = true) Long guitarId,
         HouseRulesRequest houseRules,
         @Schema(nullable = true) RangeRequest voice,
+        @Schema(nullable = true) String texture,
+        List<TextureRequest> textures,
+        @Schema(nullable = true) WishesRequest wishes,
         @Schema(nullable = true) SecondGuitar second) {
 
     private static final int OCTAVE = 12;
@@ -68,6 +75,9 @@ record Decisions(
                 null,
                 HouseRulesRequest.NONE,
                 null,
+                null,
+                List.of(),
+                null,
                 null);
     }
 
@@ -76,6 +86,7 @@ record Decisions(
         readings = readings == null ? List.of() : List.copyOf(readings);
         patterns = patterns == null ? List.of() : List.copyOf(patterns);
         fills = fills == null ? List.of() : List.copyOf(fills);
+        textures = textures == null ? List.of() : List.copyOf(textures);
         houseRules = houseRules == null ? HouseRulesRequest.NONE : houseRules;
     }
 
@@ -83,7 +94,8 @@ record Decisions(
     Decisions with(
             List<LockRequest> otherLocks,
             List<ReadingChoiceRequest> otherReadings,
-            List<FillChoiceRequest> otherFills) {
+            List<FillChoiceRequest> otherFills,
+            List<TextureRequest> otherTextures) {
         return new Decisions(
                 rung,
                 setting,
@@ -98,6 +110,9 @@ record Decisions(
                 guitarId,
                 houseRules,
                 voice,
+                texture,
+                otherTextures,
+                wishes,
                 second);
     }
 
@@ -121,6 +136,9 @@ record Decisions(
                 tempo,
                 transpose,
                 voice,
+                texture,
+                textures,
+                wishes,
                 null);
     }
 
@@ -141,6 +159,11 @@ record Decisions(
         readings.forEach(ReadingChoiceRequest::toChoice);
         PatternChoiceRequest.plan(patterns);
         fills.forEach(FillChoiceRequest::check);
+        TexturePlan plan = TexturePlan.read(texture, (wishes == null ? WishesRequest.NONE : wishes).toWished());
+        for (TextureRequest one : textures) {
+            one.check();
+            plan.with(one.texture(), Stream.empty());
+        }
         if (voice != null) {
             voice.toRange();
         }

@@ -14,7 +14,9 @@ import underhand.server.arrangements.PatternChoiceRequest;
 import underhand.server.arrangements.RangeRequest;
 import underhand.server.arrangements.ReadingChoiceRequest;
 import underhand.server.arrangements.SecondGuitar;
+import underhand.server.arrangements.TextureRequest;
 import underhand.server.players.HouseRulesRequest;
+import underhand.server.shapes.WishesRequest;
 
 /**
  * The decisions of a song as they lie in the book and in backups. What requests look like may change; what was written once
@@ -38,6 +40,9 @@ record StoredDecisions(
         @Schema(nullable = true) Long guitarId,
         @JsonSetter(contentNulls = Nulls.SET) Map<String, Object> houseRules,
         @Schema(nullable = true) Range voice,
+        @Schema(nullable = true) String texture,
+        @Schema(nullable = true) List<Texture> textures,
+        @Schema(nullable = true) Wishes wishes,
         @Schema(nullable = true) Second second) {
 
     /** The form that is written today. */
@@ -77,6 +82,30 @@ record StoredDecisions(
     /** Lowest and highest note of a voice. */
     record Range(String lowest, String highest) {}
 
+    /** A texture of a section, or of one placement. */
+    record Texture(
+            @Schema(nullable = true) Integer section,
+            @Schema(nullable = true) Integer placement,
+            String texture) {}
+
+    record Wishes(
+            @Schema(nullable = true) String strings,
+            @Schema(nullable = true) Integer fromFret,
+            @Schema(nullable = true) Integer toFret,
+            @Schema(nullable = true) Boolean noDoubling,
+            @Schema(nullable = true) String top) {
+
+        static Wishes of(WishesRequest said) {
+            return said == null
+                    ? null
+                    : new Wishes(said.strings(), said.fromFret(), said.toFret(), said.noDoubling(), said.top());
+        }
+
+        WishesRequest toRequest() {
+            return new WishesRequest(strings, fromFret, toFret, noDoubling, top);
+        }
+    }
+
     record Second(
             int rung,
             @Schema(nullable = true) Integer capo,
@@ -112,6 +141,9 @@ record StoredDecisions(
                 said.voice() == null
                         ? null
                         : new Range(said.voice().lowest(), said.voice().highest()),
+                said.texture(),
+                each(said.textures(), t -> new Texture(t.section(), t.placement(), t.texture())),
+                Wishes.of(said.wishes()),
                 said.second() == null
                         ? null
                         : new Second(
@@ -147,6 +179,9 @@ record StoredDecisions(
                 guitarId,
                 houseRules == null ? HouseRulesRequest.NONE : HouseRulesRequest.said(houseRules),
                 voice == null ? null : new RangeRequest(voice.lowest(), voice.highest()),
+                texture,
+                each(textures, t -> new TextureRequest(t.section(), t.placement(), t.texture())),
+                wishes == null ? null : wishes.toRequest(),
                 second == null
                         ? null
                         : new SecondGuitar(

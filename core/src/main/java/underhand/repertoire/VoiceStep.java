@@ -1,0 +1,23 @@
+package underhand.repertoire;
+
+import underhand.pitch.Pitch;
+
+/**
+ * A voice's way from one grip to the next.
+ *
+ * @param string number of the string it reaches, from the highest as 1
+ * @param from MIDI number it leaves
+ * @param to MIDI number it reaches
+ */
+public record VoiceStep(int string, int from, int to) {
+
+    /** The note it leaves, such as {@code F3}; spelled with flats as often as not. */
+    public String fromName() {
+        return Pitch.ofMidi(from).toString();
+    }
+
+    /** The note it reaches. */
+    public String toName() {
+        return Pitch.ofMidi(to).toString();
+    }
+}

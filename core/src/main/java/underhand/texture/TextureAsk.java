@@ -1,0 +1,103 @@
+package underhand.texture;
+
+import java.util.List;
+import java.util.Set;
+import underhand.chord.ChordSymbol;
+import underhand.input.RangeException;
+import underhand.neck.Fretboard;
+import underhand.neck.Shape;
+
+/** A texture and what is wished besides: what a grip at some place has to be. */
+public record TextureAsk(Texture texture, Wishes wishes) {
+
+    /** Any grip at all. */
+    public static final TextureAsk FREE = new TextureAsk(Texture.FREE, Wishes.NONE);
+
+    /** @throws RangeException when the wishes leave no string set of the texture */
+    public TextureAsk {
+        if (!wishes.strings().isEmpty()) {
+            int needed = fewestStrings(texture);
+            if (wishes.strings().length() < needed) {
+                throw new RangeException(
+                        "wishes.strings",
+                        "\"" + wishes.strings() + "\" are too few strings for the texture " + texture.id()
+                                + ", which sounds on " + needed + " at least");
+            }
+        }
+        if (texture.isClosed() && wishes.toFret() < 1) {
+            throw new RangeException("wishes.toFret", "a texture without open strings needs a fret to press");
+        }
+    }
+
+    private static int fewestStrings(Texture texture) {
+        return switch (texture.id()) {
+            case "led", "drop2", "drop3" -> 4;
+            case "triads" -> 3;
+            default -> 2;
+        };
+    }
+
+    /** Whether any grip will do, so that nothing has to be looked at. */
+    public boolean isFree() {
+        return equals(FREE);
+    }
+
+    /** How often there is another try where a chord has no grip of what is asked first; the last try takes any grip. */
+    public int tries(boolean bassElsewhere) {
+        return isFree() ? 1 : Math.max(1, texture.tiers(bassElsewhere).size()) + 1;
+    }
+
+    /** The families of a try; none for any grip. */
+    public Set<Family> families(int attempt, boolean bassElsewhere) {
+        List<Set<Family>> tiers = texture.tiers(bassElsewhere);
+        return attempt < tiers.size() ? tiers.get(attempt) : Set.of();
+    }
+
+    /** Whether a shape is what a try takes. */
+    public boolean takes(int attempt, Shape shape, ChordSymbol chord, Fretboard board, boolean bassElsewhere) {
+        if (attempt >= tries(bassElsewhere) - 1) {
+            return true;
+        }
+        Structure structure = new Structure(shape, chord, board, bassElsewhere);
+        Set<Family> families = families(attempt, bassElsewhere);
+        return texture.allowsOpen(shape)
+                && isOnItsStrings(shape)
+                && wishes.hold(shape, structure)
+                && (families.isEmpty() || families.stream().anyMatch(structure::isOf));
+    }
+
+    /** Whether a shape is of the texture, in any of its families, and keeps the wishes. */
+    public boolean holds(Shape shape, ChordSymbol chord, Fretboard board, boolean bassElsewhere) {
+        for (int attempt = 0; attempt < tries(bassElsewhere) - 1; attempt++) {
+            if (takes(attempt, shape, chord, board, bassElsewhere)) {
+                return true;
+            }
+        }
+        return isFree();
+    }
+
+    /** The wish for strings stands in the place of the texture's own sets. */
+    private boolean isOnItsStrings(Shape shape) {
+        if (texture.strings().isEmpty() || !wishes.strings().isEmpty()) {
+            return true;
+        }
+        StringBuilder numbers = new StringBuilder();
+        for (int string = 0; string < shape.strings(); string++) {
+            if (!shape.isSilent(string)) {
+                numbers.append(shape.strings() - string);
+            }
+        }
+        return texture.strings().contains(numbers.toString());
+    }
+
+    /** Why a chord has no grip of it, in words. */
+    public String missing(String chord) {
+        String kind = texture.isFree() ? "grip that keeps to your wishes" : "grip of the kind \"" + texture.id() + "\"";
+        return chord + " has no " + kind + " that this hand can hold here; the easiest of any kind stands for it.";
+    }
+
+    /** How its voices are to move. */
+    public Motion motion() {
+        return new Motion(texture.led(), wishes.top());
+    }
+}
