@@ -15,5 +15,8 @@ export const NO_DECISIONS: Decisions = {
   guitarId: null,
   houseRules: {},
   voice: null,
+  texture: null,
+  textures: [],
+  wishes: null,
   second: null,
 };

@@ -18,6 +18,8 @@ import { KeyDialog } from './dials/KeyDialog';
 import { RightHand } from './dials/RightHand';
 import { RightHandDialog } from './dials/RightHandDialog';
 import { TempoBar } from './dials/TempoBar';
+import { TextureDial } from './dials/TextureDial';
+import { TextureDialog } from './dials/TextureDialog';
 import { KeysDialog } from './KeysDialog';
 import { Fallen, FaultLine, FromFile } from './Notices';
 import { PartChanged } from './PartChanged';
@@ -69,7 +71,7 @@ function Bench({ id }: { id: number }) {
   );
 }
 
-type Opened = 'keys' | 'another key' | 'chart' | 'right hand' | null;
+type Opened = 'keys' | 'another key' | 'chart' | 'right hand' | 'texture' | null;
 
 function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }) {
   const { song, ready, state, dispatch, arrangement, saving, settle } = bench;
@@ -84,10 +86,17 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
   const openHelp = useCallback(() => open('keys'), []);
   const openKey = useCallback(() => open('another key'), []);
   const openChart = useCallback(() => open('chart'), []);
-  useBenchKeys({ onHelp: openHelp, onLoop: toggleLoop, onPlay: playback.toggle });
-  const rightHand = useMemo(
-    () => <RightHand part={part} placement={place} onOpen={() => open('right hand')} />,
-    [part, place],
+  const openTexture = useCallback(() => open('texture'), []);
+  useBenchKeys({ onHelp: openHelp, onLoop: toggleLoop, onPlay: playback.toggle, onTexture: openTexture });
+  const there = data !== undefined;
+  const more = useMemo(
+    () => (
+      <>
+        {there && <TextureDial onOpen={openTexture} />}
+        <RightHand part={part} placement={place} onOpen={() => open('right hand')} />
+      </>
+    ),
+    [part, place, there, openTexture],
   );
   const onCapo = useCallback((capo: number | null) => decide({ capo }), [decide]);
   return (
@@ -140,7 +149,7 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
               />
             )}
             <Dials decisions={decisions} onDecide={decide}>
-              {rightHand}
+              {more}
             </Dials>
             {data ? (
               <>
@@ -188,6 +197,7 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
       )}
       {opened === 'another key' && <KeyDialog onClose={close} />}
       {opened === 'right hand' && data && <RightHandDialog second={second?.arrangement} onClose={close} />}
+      {opened === 'texture' && data && <TextureDialog onClose={close} />}
       {opened === 'keys' && <KeysDialog onClose={close} />}
       {opened === 'chart' && ready && (
         <ChartEditor

@@ -8,10 +8,12 @@ export function useBenchKeys({
   onHelp,
   onLoop,
   onPlay,
+  onTexture,
 }: {
   onHelp: () => void;
   onLoop: () => void;
   onPlay: () => void;
+  onTexture: () => void;
 }): void {
   const { arrangement, arranged, place, choose, decide, dispatch } = useWork();
   const placement = usePlacement();
@@ -21,6 +23,7 @@ export function useBenchKeys({
   useKey('help', onHelp, there);
   useKey('play', onPlay, there);
   useKey('loop', onLoop, there);
+  useKey('texture', onTexture, there);
   useKey('next', () => choose(place === null ? 0 : Math.min(last, place + 1)), there);
   useKey('previous', () => choose(place === null ? 0 : Math.max(0, place - 1)), there);
   useKey('whole', () => choose(null), there);

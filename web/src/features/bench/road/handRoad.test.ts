@@ -13,6 +13,9 @@ const grip = (frets: (number | null)[], fingers: (string | null)[], holds: Grip[
   damping: [],
   effort: { total: 0, terms: [] },
   tags: [],
+  families: [],
+  form: null,
+  inversion: 0,
   spanMm: 0,
   rung: 1,
   isNew: false,
@@ -37,6 +40,8 @@ const place = (index: number, g: Grip): Placement => ({
   singer: null,
   locked: false,
   fingerings: [],
+  texture: 'free',
+  fallback: null,
   alternatives: [],
 });
 
@@ -128,6 +133,7 @@ const change = (acts: Change['acts'], needed = 0.5): Change => ({
   neededSeconds: needed,
   availableSeconds: 1,
   holdsUpTo: 92,
+  voices: [],
 });
 
 describe('threadsOf', () => {

@@ -20,6 +20,7 @@ import { useWhyActions } from './useWhyActions';
 import { useArranged, usePlacement, useWork } from '../state/BenchWork';
 import { SongSummary } from './SongSummary';
 import { Taste } from './Taste';
+import { VoiceLedger } from './VoiceLedger';
 import { TypeShape } from './TypeShape';
 import { actWords, timeWords } from '../../../shared/words';
 
@@ -89,6 +90,7 @@ function PlacementWhy({ placement }: { placement: Placement }) {
         <Harmony placement={placement} />
       </Box>
       {change && grip && <Acts change={change} grip={grip} before={before?.grip ?? null} />}
+      {change && grip && <VoiceLedger voices={change.voices} />}
       {grip && (
         <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
           <GripFrame grip={grip} />
@@ -97,8 +99,13 @@ function PlacementWhy({ placement }: { placement: Placement }) {
               {grip.shape}
             </Typography>
             <Typography variant="caption" color="text.secondary">
-              {grip.tags.join(', ')}
+              {[grip.form, ...new Set([...grip.families, ...grip.tags])].filter(Boolean).join(', ')}
             </Typography>
+            {placement.fallback !== null && (
+              <Typography variant="body2" data-testid="fallback">
+                {placement.fallback.reason}
+              </Typography>
+            )}
             {placement.keeps !== null && <Typography variant="body2">{placement.keeps}</Typography>}
             {placement.singer !== null && <Typography variant="body2">{placement.singer}</Typography>}
             <Box>

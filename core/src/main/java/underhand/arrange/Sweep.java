@@ -81,7 +81,7 @@ public final class Sweep {
 
         private Ruler compared() {
             Work work = Work.current();
-            List<CapoCandidate> candidates = IntStream.rangeClosed(0, highestCapo)
+            List<CapoCandidate> candidates = IntStream.range(0, mostCompared())
                     .parallel()
                     .mapToObj(capo -> work.doing(() -> CapoReasons.candidate(part(capo))))
                     .toList();
@@ -103,7 +103,12 @@ public final class Sweep {
             return new Ruler(candidates, best);
         }
 
-        /** Capo positions that are compared; where no string sounds open a capo only takes frets away. */
+        /** Capo positions whose parts are shown beside one another. */
+        private int mostCompared() {
+            return settings.textures().isClosed() ? 1 : highestCapo + 1;
+        }
+
+        /** Capo positions of which the best may be taken; where no string sounds open a capo only takes frets away. */
         private int mostTried() {
             return settings.textures().isClosed() ? 1 : Math.min(highestCapo, ArrangementSettings.HIGHEST_CAPO) + 1;
         }
@@ -181,7 +186,8 @@ public final class Sweep {
      */
     public CapoCandidate best() {
         Ruler rough = under(new PatternChooser(song, settings, 0).bars()).ruler.get();
-        return rough.candidates().get(settings.capo().orElse(rough.least()));
+        UnderPlan plan = under(new PatternChooser(song, settings, 0).bars());
+        return CapoReasons.candidate(plan.part(settings.capo().orElse(rough.least())));
     }
 
     /** The arrangement with the capo at a fret, or where the effort is least; without the prices of other grips. */
@@ -225,7 +231,7 @@ public final class Sweep {
                 TextureRanking.of(song, plan.settings),
                 chosen.capo(),
                 tried.least(),
-                tried.candidates(),
+                withChosen(tried.candidates(), chosen),
                 swept,
                 chosen.placements(),
                 chosen.changes(),
@@ -233,6 +239,16 @@ public final class Sweep {
                 fastestTempo(chosen),
                 Warnings.of(chosen, settings, fastestTempo(chosen)),
                 chosen.budget());
+    }
+
+    /** The capo that was asked for stands among those compared, wherever it sits. */
+    private static List<CapoCandidate> withChosen(List<CapoCandidate> candidates, SolvedPart chosen) {
+        if (candidates.stream().anyMatch(c -> c.capo() == chosen.capo())) {
+            return candidates;
+        }
+        List<CapoCandidate> all = new ArrayList<>(candidates);
+        all.add(CapoReasons.candidate(chosen));
+        return all;
     }
 
     /** What the rules say to a placement, without prices; empty where it has no chord. */

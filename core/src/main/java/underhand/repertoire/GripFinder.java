@@ -41,7 +41,13 @@ public final class GripFinder {
     /** Most frets above the capo that are searched. */
     public static final int HIGHEST_FRET = 15;
 
-    private static final int UP_THE_NECK = 3;
+    private static final int UP_THE_NECK = 1;
+
+    /** Past this fret the body of the guitar comes near. */
+    private static final int COMFORTABLE = 10;
+
+    /** Grips that may stand for a chord that has none of its texture: the easiest of any kind. */
+    private static final int STAND_INS = 12;
 
     private static final int MOST_INNER_SILENT = 2;
 
@@ -67,6 +73,7 @@ public final class GripFinder {
     private final double newShape;
     private final double strange;
     private final double untaught;
+    private final double high;
     private final boolean isPicked;
     private final TextureAsk ask;
     private final double otherFingers;
@@ -119,7 +126,9 @@ public final class GripFinder {
         this.newShape = parameters.get("habit.new." + rung.level());
         this.strange = parameters.get("habit.strange");
         // What is taught is known of the standard tuning only.
-        double inTexture = ask.isFree() ? 0 : parameters.get("texture.untaught");
+        boolean isWhole = ask.texture().isWhole();
+        double inTexture = isWhole ? 0 : parameters.get("texture.untaught");
+        this.high = isWhole ? 0 : parameters.get("texture.high");
         this.untaught = board.tuning().equals(Tuning.STANDARD) ? parameters.get("habit.untaught") + inTexture : 0;
         this.otherFingers = parameters.get("habit.fingers." + rung.level());
         this.beyond = parameters.get("habit.beyond");
@@ -172,20 +181,22 @@ public final class GripFinder {
      */
     public GripPool pool(ChordSymbol chord, Form form, int occurrences, Predicate<Shape> where) {
         if (ask.isFree() || !form.equals(Form.WHOLE)) {
-            return pool(FormDemand.of(form, chord, voicing, board), chord, occurrences, where);
+            return pool(FormDemand.of(form, chord, voicing, board), chord, occurrences, where, Integer.MAX_VALUE);
         }
         int last = ask.tries(voicing.lowestElsewhere(chord)) - 1;
         for (int attempt = 0; attempt < last; attempt++) {
-            GripPool pool = pool(FormDemand.of(ask, attempt, chord, voicing, board), chord, occurrences, where);
+            FormDemand wanted = FormDemand.of(ask, attempt, chord, voicing, board);
+            GripPool pool = pool(wanted, chord, occurrences, where, Integer.MAX_VALUE);
             List<RatedGrip> first = pool.cheapest(1).grips();
             if (!first.isEmpty() && first.get(0).rung() <= rung.level()) {
                 return pool;
             }
         }
-        return pool(FormDemand.of(ask, last, chord, voicing, board), chord, occurrences, where);
+        return pool(FormDemand.of(ask, last, chord, voicing, board), chord, occurrences, where, STAND_INS);
     }
 
-    private GripPool pool(FormDemand wanted, ChordSymbol chord, int occurrences, Predicate<Shape> where) {
+    /** @param cap how many are looked at, the easiest */
+    private GripPool pool(FormDemand wanted, ChordSymbol chord, int occurrences, Predicate<Shape> where, int cap) {
         Predicate<Shape> shapes = wanted.shapes().and(where);
         SoundEffort.Roles roles = SoundEffort.Roles.of(chord, voicing);
         return new GripPool(
@@ -256,7 +267,8 @@ public final class GripFinder {
                         rate(candidate, level, roles, occurrences, wanted.grips(), found);
                     }
                 },
-                rung);
+                rung,
+                cap);
     }
 
     /** Textures with a place on the neck of their own go past where open chords end. */
@@ -336,7 +348,8 @@ public final class GripFinder {
     private Effort.Builder ofShape(Shape shape, boolean isNew, Rung level, SoundEffort.Roles roles, int occurrences) {
         Effort.Builder effort = new Effort.Builder();
         sound.ofShape(effort, shape, roles);
-        return effort.add(EffortTerm.NEW_SHAPE, ofHabit(shape, isNew, occurrences))
+        return effort.add(EffortTerm.SIGHT, high * Math.max(0, shape.highestFret() - COMFORTABLE))
+                .add(EffortTerm.NEW_SHAPE, ofHabit(shape, isNew, occurrences))
                 .add(EffortTerm.BEYOND, ofLevel(level));
     }
 

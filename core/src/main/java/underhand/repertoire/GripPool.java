@@ -78,6 +78,10 @@ public final class GripPool {
     private static final double LAST_GLANCE = 64;
 
     private final Source source;
+
+    /** No more than the easiest so many are ever looked at. */
+    private final int cap;
+
     private final List<RatedGrip> found = new ArrayList<>();
     private Rung level;
 
@@ -88,8 +92,18 @@ public final class GripPool {
 
     /** Searches for nothing until it is asked. */
     GripPool(Source source, Rung rung) {
+        this(source, rung, Integer.MAX_VALUE);
+    }
+
+    /**
+     * One that has no more than the easiest grips of a chord.
+     *
+     * @param cap how many
+     */
+    GripPool(Source source, Rung rung, int cap) {
         this.source = source;
         this.level = rung;
+        this.cap = cap;
     }
 
     /**
@@ -99,6 +113,9 @@ public final class GripPool {
      * @param most how many are wanted
      */
     public Cheapest cheapest(int most) {
+        if (most > cap) {
+            return new Cheapest(cheapest(cap).grips(), Double.POSITIVE_INFINITY);
+        }
         int withNext = most == Integer.MAX_VALUE ? most : most + 1;
         search(withNext);
         while (found.isEmpty() && level.level() < Rung.HIGHEST) {
@@ -107,8 +124,8 @@ public final class GripPool {
             search(withNext);
         }
         found.sort(Comparator.comparingDouble(g -> g.effort().total()));
-        return most >= found.size()
-                ? new Cheapest(found, Double.POSITIVE_INFINITY)
+        return most >= found.size() || most == cap
+                ? new Cheapest(found.subList(0, Math.min(most, found.size())), Double.POSITIVE_INFINITY)
                 : new Cheapest(found.subList(0, most), found.get(most).effort().total());
     }
 

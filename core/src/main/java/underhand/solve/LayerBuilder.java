@@ -24,6 +24,7 @@ import underhand.settings.ArrangementSettings;
 import underhand.settings.Lock;
 import underhand.settings.TexturePlan;
 import underhand.solve.Layer.Block;
+import underhand.texture.Motion;
 import underhand.work.Work;
 
 /**
@@ -94,8 +95,14 @@ final class LayerBuilder {
         return isWidened;
     }
 
+    /** Where voices are led a grip's own effort says little of what it is worth: all are looked at from the first. */
+    private int width(WantedChord chord) {
+        boolean isWished = !chord.ask().motion().equals(Motion.FREE);
+        return widths.getOrDefault(chord, isWished ? mostGrips : firstWidth);
+    }
+
     private boolean widen(WantedChord chord) {
-        int most = widths.getOrDefault(chord, firstWidth);
+        int most = width(chord);
         if (most >= mostGrips) {
             return false;
         }
@@ -299,7 +306,7 @@ final class LayerBuilder {
     }
 
     private GripPool.Cheapest cheapest(WantedChord chord) {
-        int most = widths.getOrDefault(chord, firstWidth);
+        int most = width(chord);
         return searches.cheapest(chord, song.occurrences(chord.chord()), most, inAllFingerings);
     }
 }

@@ -58,7 +58,8 @@ public record TextureAsk(Texture texture, Wishes wishes) {
         if (attempt >= tries(bassElsewhere) - 1) {
             return true;
         }
-        Structure structure = new Structure(shape, chord, board, bassElsewhere);
+        // Who asks for led voices leaves the bass to somebody.
+        Structure structure = new Structure(shape, chord, board, bassElsewhere || texture.led());
         Set<Family> families = families(attempt, bassElsewhere);
         return texture.allowsOpen(shape)
                 && isOnItsStrings(shape)
