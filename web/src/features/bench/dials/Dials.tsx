@@ -28,7 +28,7 @@ export const Dials = memo(function Dials({
   const guitars = useGuitars();
   const name = rungs.data?.find((r) => r.level === decisions.rung)?.name;
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.25, rowGap: 0.5, alignItems: 'flex-end' }}>
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1, rowGap: 0.5, alignItems: 'flex-end' }}>
       <Pick
         label="Player"
         value={String(decisions.playerId ?? '')}
@@ -130,7 +130,7 @@ function Pick({
         sx={{
           fontWeight: 700,
           minHeight: 36,
-          maxWidth: { xs: 150, md: 118 },
+          maxWidth: { xs: 150, md: 113 },
           '@media (pointer: coarse)': { minHeight: 44 },
         }}
       >

@@ -24,7 +24,7 @@ export function RightHand({
         title={bar?.pattern}
         sx={{
           display: 'block',
-          maxWidth: 124,
+          maxWidth: 112,
           overflow: 'hidden',
           textOverflow: 'ellipsis',
           whiteSpace: 'nowrap',

@@ -26,6 +26,8 @@ export const CapoRuler = memo(function CapoRuler({
   const leftHanded = useLeftHanded();
   const last = Math.max(...columns.map((c) => c.capo));
   const best = capo.candidates.find((c) => c.capo === capo.leastEffort);
+  // One position alone is no comparison.
+  const isIdle = columns.length === 1 && capo.swept;
   return (
     <Box
       component="section"
@@ -38,7 +40,8 @@ export const CapoRuler = memo(function CapoRuler({
           Capo ruler
         </Typography>
         <Typography variant="caption" color="text.secondary" data-testid="capo-words">
-          best {capo.leastEffort === 0 ? 'without a capo' : `at ${capo.leastEffort}`}:{' '}
+          {isIdle ? 'a capo changes nothing where no string sounds open; ' : ''}best{' '}
+          {capo.leastEffort === 0 ? 'without a capo' : `at ${capo.leastEffort}`}:{' '}
           {best?.reasons.slice(0, 3).join(', ')}
         </Typography>
         {decided && (
@@ -47,7 +50,7 @@ export const CapoRuler = memo(function CapoRuler({
           </Button>
         )}
       </Box>
-      <Box sx={{ overflowX: 'auto' }}>
+      <Box sx={{ overflowX: 'auto', display: isIdle ? 'none' : 'block' }}>
         <Box sx={{ position: 'relative', minWidth: 560, maxWidth: RULER.width }}>
           <svg
             viewBox={`0 0 ${RULER.width} ${HEIGHT}`}

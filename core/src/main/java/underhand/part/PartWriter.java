@@ -37,7 +37,7 @@ import underhand.solve.PlacedGrip;
  * by a stroke a beat, or as many as the hand has; a string that the same finger would have to pluck again too fast is left
  * out the first time.
  */
-public final class PartWriter {
+final class PartWriter {
 
     private static final double SAME = 1e-6;
 
@@ -63,7 +63,7 @@ public final class PartWriter {
     }
 
     /** @param fills at most one a place; the last of several is played */
-    public static Part write(Arrangement arrangement, List<Fill> fills) {
+    static Part write(Arrangement arrangement, List<Fill> fills) {
         return new PartWriter(arrangement, fills).write();
     }
 

@@ -1,6 +1,7 @@
 package underhand.repertoire;
 
-import underhand.pitch.Pitch;
+import underhand.pitch.Key;
+import underhand.pitch.Note;
 
 /**
  * A voice's way from one grip to the next.
@@ -11,13 +12,17 @@ import underhand.pitch.Pitch;
  */
 public record VoiceStep(int string, int from, int to) {
 
-    /** The note it leaves, such as {@code F3}; spelled with flats as often as not. */
-    public String fromName() {
-        return Pitch.ofMidi(from).toString();
+    /** The note it leaves, such as {@code F3}, spelled for a key. */
+    public String fromName(Key key) {
+        return name(from, key);
     }
 
     /** The note it reaches. */
-    public String toName() {
-        return Pitch.ofMidi(to).toString();
+    public String toName(Key key) {
+        return name(to, key);
+    }
+
+    private static String name(int midi, Key key) {
+        return Note.inPitchClass(midi % 12, key.prefersFlats()) + Integer.toString(midi / 12 - 1);
     }
 }

@@ -37,7 +37,7 @@ class SongbookTest {
     private static final String CHART = "title: Gate Song\n[G]Open the [D]gate, [Hm]mind the [C]beam";
 
     private static final String LOCK =
-            "{\"placement\":0,\"part\":0,\"frets\":\"320003\",\"fingers\":\"32---4\",\"lowestFret\":null,\"highestFret\":null}";
+            "{\"placement\":0,\"part\":0,\"frets\":\"320003\",\"fingers\":\"32---4\",\"lowestFret\":null,\"highestFret\":null,\"capo\":2,\"transpose\":-1}";
 
     @Autowired
     private MockMvc mvc;
@@ -148,7 +148,8 @@ class SongbookTest {
                 .addObject()
                 .put("placement", 1)
                 .put("reading", "sevenths")
-                .put("stand", "pinned");
+                .put("stand", "pinned")
+                .put("rung", 4);
         JsonNode changed = read(
                 change(song, song.get("version").asLong(), CHART, decisions).andExpect(status().isOk()));
         assertEquals(decisions, changed.get("decisions"));

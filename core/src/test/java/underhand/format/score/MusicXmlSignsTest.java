@@ -37,7 +37,7 @@ import underhand.neck.Guitar;
 import underhand.neck.Shape;
 import underhand.neck.Tuning;
 import underhand.part.Notation;
-import underhand.part.PartWriter;
+import underhand.part.Part;
 import underhand.picking.PatternPlan;
 import underhand.picking.Patterns;
 import underhand.picking.Step.Sound;
@@ -174,8 +174,8 @@ class MusicXmlSignsTest {
                         ChartTextReader.read("key: E\n[Verse]\n| E | A |\n[Chorus]\n| B7 | E |")
                                 .chart(),
                         settings);
-        ScoredPart scored = new ScoredPart(
-                "Guitar", PartWriter.write(arrangement, List.of()), settings.tuning(), false, Handedness.RIGHT);
+        ScoredPart scored =
+                new ScoredPart("Guitar", Part.of(arrangement, List.of()), settings.tuning(), false, Handedness.RIGHT);
         ScorePartwise score = (ScorePartwise) Marshalling.unmarshal(new ByteArrayInputStream(
                 MusicXmlWriter.write("t", List.of(scored)).getBytes(StandardCharsets.UTF_8)));
         String found = score.getPart().get(0).getMeasure().stream()

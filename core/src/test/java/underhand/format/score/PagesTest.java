@@ -18,7 +18,7 @@ import underhand.format.ChartTextReader;
 import underhand.format.ChartTextWriter;
 import underhand.hand.Grip;
 import underhand.neck.Shape;
-import underhand.part.PartWriter;
+import underhand.part.Part;
 import underhand.picking.PatternPlan;
 import underhand.picking.PickingPattern;
 import underhand.settings.ArrangementSettings;
@@ -36,8 +36,7 @@ class PagesTest {
     private static ScoredPart scored(String song, ArrangementSettings settings) {
         Arrangement arrangement =
                 new Arranger().arrange(ChartTextReader.read(song).chart(), settings);
-        return new ScoredPart(
-                "Guitar", PartWriter.write(arrangement, List.of()), settings.tuning(), false, Handedness.RIGHT);
+        return new ScoredPart("Guitar", Part.of(arrangement, List.of()), settings.tuning(), false, Handedness.RIGHT);
     }
 
     private static PatternPlan picked(String steps) {

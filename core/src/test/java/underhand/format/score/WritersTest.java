@@ -47,7 +47,6 @@ import underhand.format.ChartTextReader;
 import underhand.format.ChartTextWriter;
 import underhand.part.Notation;
 import underhand.part.Part;
-import underhand.part.PartWriter;
 import underhand.part.PlayedNote;
 import underhand.part.Strike;
 import underhand.picking.PatternPlan;
@@ -96,7 +95,7 @@ class WritersTest {
                     chosen.add(here.get(p.index() % here.size()));
                 }
             });
-            Part part = PartWriter.write(arrangement, chosen);
+            Part part = Part.of(arrangement, chosen);
             return new ScoredPart("Guitar", part, settings.tuning(), false, Handedness.RIGHT);
         }
     }

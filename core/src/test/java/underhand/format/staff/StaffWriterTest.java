@@ -20,7 +20,6 @@ import underhand.format.ChartTextReader;
 import underhand.format.staff.StaffNote.Head;
 import underhand.neck.Shape;
 import underhand.part.Part;
-import underhand.part.PartWriter;
 import underhand.part.Spelling;
 import underhand.picking.PatternPlan;
 import underhand.picking.Patterns;
@@ -43,7 +42,7 @@ class StaffWriterTest {
             settings = settings.withLocks(List.of(Lock.onShape(0, Shape.parse(shape))));
         }
         Arrangement arrangement = ARRANGER.arrange(chart, settings);
-        return PartWriter.write(arrangement, List.of());
+        return Part.of(arrangement, List.of());
     }
 
     private static StaffBar first(String text, int capo, String pattern, String shape) {

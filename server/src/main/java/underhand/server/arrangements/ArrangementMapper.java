@@ -89,9 +89,7 @@ final class ArrangementMapper {
                 mapper.texture(),
                 arrangement.sections().stream().map(ArrangementMapper::section).toList(),
                 arrangement.placements().stream().map(mapper::placement).toList(),
-                arrangement.changes().stream()
-                        .map(c -> change(c, arrangement.tempo()))
-                        .toList(),
+                arrangement.changes().stream().map(mapper::change).toList(),
                 arrangement.newShapes(),
                 ArrangementView.NeckView.of(settings.guitar()),
                 round(arrangement.total()),
@@ -249,7 +247,8 @@ final class ArrangementMapper {
         return new ArrangementMapper(arrangement, Integer.MAX_VALUE).others(placed, which.apply(placed));
     }
 
-    private static ChangeView change(TimedChange timed, int tempo) {
+    private ChangeView change(TimedChange timed) {
+        var key = arrangement.key();
         List<TermView> terms = new ArrayList<>();
         timed.change().terms().forEach((term, value) -> terms.add(new TermView(term.label(), round(value))));
         timed.more().forEach((term, value) -> terms.add(new TermView(term.label(), round(value))));
@@ -265,9 +264,9 @@ final class ArrangementMapper {
                 new EffortView(round(timed.effort()), terms),
                 round(timed.change().neededSeconds()),
                 round(timed.availableSeconds()),
-                timed.fastestTempo(tempo),
+                timed.fastestTempo(arrangement.tempo()),
                 timed.voices().stream()
-                        .map(v -> new VoiceView(v.string(), v.fromName(), v.toName(), v.to() - v.from()))
+                        .map(v -> new VoiceView(v.string(), v.fromName(key), v.toName(key), v.to() - v.from()))
                         .toList());
     }
 }

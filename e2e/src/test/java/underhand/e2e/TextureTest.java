@@ -1,0 +1,78 @@
+package underhand.e2e;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+
+/** The kind of part: chosen for the song, a section, a chord; its voices; what is wished besides. */
+class TextureTest extends InDemoBook {
+
+    private static final By DIAL = By.cssSelector("[data-testid=texture]");
+    private static final By KEPT = By.cssSelector("[data-saved=true]:not([data-arranged-at='0'])");
+
+    @Test
+    void texture_chosenForASection_showsItsVoicesAndStaysOverAReload() {
+        openSong("Reflections at Seven");
+        press("4");
+        browser.await(By.cssSelector("[role=group]"), t -> t.contains("whole neck"));
+        browser.await(DIAL, t -> t.equals("comping"));
+        browser.awaitTrue(() -> browser.shapesOnTheRoad().stream().noneMatch(s -> s.contains("0") && !s.contains("-")));
+        press(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT);
+        browser.find(By.cssSelector("[aria-label='Where each voice goes']"));
+        press("t");
+        browser.find(By.xpath("//*[@aria-label='Where it holds']//button[2]")).click();
+        browser.click(By.cssSelector("[data-texture=led] button"));
+        browser.find(By.cssSelector("[data-texture=led] button[aria-pressed=true]"));
+        browser.button("Done").click();
+        browser.await(DIAL, t -> t.equals("led voices"));
+        browser.await(By.tagName("aside"), t -> t.contains("drop 2") || t.contains("drop 3"));
+        browser.await(
+                By.cssSelector("[aria-label='Where each voice goes']"), t -> t.contains("step") || t.contains("keeps"));
+        browser.find(KEPT);
+        List<String> shapes = browser.shapesOnTheRoad();
+        browser.driver().navigate().refresh();
+        browser.find(By.cssSelector("[data-grip]"));
+        browser.awaitTrue(() -> shapes.equals(browser.shapesOnTheRoad()));
+    }
+
+    @Test
+    void wishes_stringsAndFallingTop_bind() {
+        openSong("Slow Water");
+        press("5");
+        browser.await(By.cssSelector("[role=group]"), t -> t.contains("arranger"));
+        press("t");
+        browser.choose("Strings", "4321");
+        browser.choose("Highest voice", "falls");
+        browser.click(By.cssSelector("[data-texture=led] button"));
+        browser.find(By.cssSelector("[data-texture=led] button[aria-pressed=true]"));
+        browser.button("Done").click();
+        browser.await(DIAL, t -> t.equals("led voices"));
+        browser.awaitTrue(() -> browser.shapesOnTheRoad().stream().allMatch(s -> s.matches("x-?x.*")));
+        press("t");
+        browser.button("Let the chart decide").click();
+        browser.button("Done").click();
+        browser.await(DIAL, t -> !t.equals("led voices"));
+        browser.labelled("Undo").click();
+        browser.await(DIAL, t -> t.equals("led voices"));
+    }
+
+    @Test
+    void choices_sayWhyAndWhatTheyAsk() {
+        openSong("Towpath Morning");
+        press("t");
+        String first = browser.await(
+                By.cssSelector("[aria-label=Textures] li"), t -> t.contains("effort") && t.contains("holds up to"));
+        assertTrue(first.startsWith("ringing"), first);
+        assertTrue(first.contains("chords are plain"), first);
+        assertEquals(
+                8,
+                browser.driver()
+                        .findElements(By.cssSelector("[aria-label=Textures] li"))
+                        .size());
+        browser.button("Done").click();
+    }
+}
