@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import NativeSelect from '@mui/material/NativeSelect';
 import Typography from '@mui/material/Typography';
 import { memo } from 'react';
 import type { Arrangement, Neck } from '../../../api/client';
@@ -8,6 +9,9 @@ import { RULER, fretX, mirroredSlot, slots, type Slot } from './capoRuler';
 
 const HEIGHT = RULER.base + RULER.neck + 22;
 const DOTS = [3, 5, 7, 9];
+
+/** Highest fret a capo is offered at where nothing is compared. */
+const HIGHEST = 9;
 
 /** The neck to true scale with the effort of every capo position standing on its fret. */
 export const CapoRuler = memo(function CapoRuler({
@@ -44,6 +48,19 @@ export const CapoRuler = memo(function CapoRuler({
           {capo.leastEffort === 0 ? 'without a capo' : `at ${capo.leastEffort}`}:{' '}
           {best?.reasons.slice(0, 3).join(', ')}
         </Typography>
+        {isIdle && (
+          <NativeSelect
+            value={capo.chosen}
+            inputProps={{ 'aria-label': 'Capo' }}
+            onChange={(event) => onCapo(Number(event.target.value))}
+          >
+            {Array.from({ length: HIGHEST + 1 }, (_, fret) => (
+              <option key={fret} value={fret}>
+                {fret === 0 ? 'none' : `capo ${fret}`}
+              </option>
+            ))}
+          </NativeSelect>
+        )}
         {decided && (
           <Button size="small" sx={{ minHeight: 0, py: 0 }} onClick={() => onCapo(null)}>
             Follow the best

@@ -81,7 +81,7 @@ class DecisionsTest extends InDemoBook {
 
     @Test
     void grips_downAndUp_walkThroughTheOthersAndBack() {
-        openSong("Galley Shuffle");
+        openSong("The Long Pound");
         List<String> free = browser.shapesOnTheRoad();
         press(Keys.ARROW_RIGHT);
         browser.find(By.xpath("//aside//button[starts-with(normalize-space(),'Show all')]"));
@@ -161,14 +161,14 @@ class DecisionsTest extends InDemoBook {
     /** Changes are saved a moment later; whoever leaves the bench before loses nothing. Here that moment never comes. */
     @Test
     void decision_rightBeforeLeavingTheBench_isKept() {
-        openSong("Slow Water");
+        openSong("Heron, Standing");
         browser.driver()
                 .executeScript("const soon = window.setTimeout;"
                         + "window.setTimeout = (work, ms) => ms < 200 ? soon(work, ms) : 0;"
                         + "document.querySelector('button[aria-label^=\"Capo 4\"]').click();"
                         + "soon(() => document.querySelector('a[href=\"/\"]').click(), 30);");
         browser.await(By.tagName("h1"), "Songbook"::equals);
-        openSong("Slow Water");
+        openSong("Heron, Standing");
         browser.await(FACTS, t -> t.contains("capo 4"));
     }
 

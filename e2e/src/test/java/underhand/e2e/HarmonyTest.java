@@ -120,8 +120,7 @@ class HarmonyTest extends InDemoBook {
     @Test
     void secondGuitar_added_isOnTheSameRoadPlaysElsewhereAndIsOnTheSheet() {
         openSong("Galley Shuffle");
-        List<WebElement> dials = browser.driver().findElements(By.cssSelector("main select"));
-        new Select(dials.get(dials.size() - 1)).selectByVisibleText("adult hand");
+        browser.choose("Second guitar", "adult hand");
         browser.await(
                 By.cssSelector("[data-testid=two-guitars]"),
                 t -> t.contains("0 % of its notes on the first one's strings and frets"));

@@ -37,7 +37,7 @@ class KeptTest extends InDemoBook {
 
     @Test
     void lock_waitsForTheCapoItWasMadeFor() {
-        openSong("Galley Shuffle");
+        openSong("The Long Pound");
         press(Keys.ARROW_RIGHT);
         browser.find(By.xpath("//aside//button[starts-with(normalize-space(),'Show all')]"));
         press(Keys.ARROW_DOWN);
