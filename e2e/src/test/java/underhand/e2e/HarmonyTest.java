@@ -119,7 +119,7 @@ class HarmonyTest extends InDemoBook {
 
     @Test
     void secondGuitar_added_isOnTheSameRoadPlaysElsewhereAndIsOnTheSheet() {
-        openSong("Galley Shuffle");
+        openSong("The Long Pound");
         browser.choose("Second guitar", "adult hand");
         browser.await(
                 By.cssSelector("[data-testid=two-guitars]"),
