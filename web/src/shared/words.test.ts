@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Grip } from '../api/client';
-import { actWords, moveWords, overlapWords, priceWords, timeWords } from './words';
+import { actWords, moveWords, overlapWords, priceWords, timeWords, textureName } from './words';
 
 const grip = (strings: number, ...holds: [finger: string, fret: number, from: number, to?: number][]) =>
   ({
@@ -48,4 +48,9 @@ test('two guitars are told apart in figures', () => {
   expect(overlapWords({ sharedPlaces: 0, sharedPitches: 0, registerSemitones: -0.2 })).toContain(
     'same register',
   );
+});
+
+test('textures are called as players call them', () => {
+  expect(textureName('triads')).toBe('top strings');
+  expect(textureName('comping')).toBe('comping');
 });

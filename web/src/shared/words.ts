@@ -79,3 +79,17 @@ export function overlapWords(
     second.sharedPitches,
   )} at the same pitch, ${where}`;
 }
+
+/** Textures as players call them. */
+const TEXTURES: Record<string, string> = {
+  led: 'led voices',
+  triads: 'top strings',
+  drop2: 'drop 2',
+  drop3: 'drop 3',
+  power: 'power chords',
+};
+
+/** A texture by its id. */
+export function textureName(id: string): string {
+  return TEXTURES[id] ?? id;
+}

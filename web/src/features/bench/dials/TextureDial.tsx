@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useArranged, usePlacement } from '../state/BenchWork';
-import { textureName } from './textures';
+import { textureName } from '../../../shared/words';
 
 /** The kind of part where the song is looked at, and the way to others. */
 export function TextureDial({ onOpen }: { onOpen: () => void }) {

@@ -11,7 +11,8 @@ import { api, type PreviewBody } from '../../../api/client';
 import { keyOf } from '../../../api/songBody';
 import { GripFrame } from '../../../shared/GripFrame';
 import { useArranged, usePlacement, useWork } from '../state/BenchWork';
-import { sectionOf, textureName, textureThere, withTexture, type Where } from './textures';
+import { textureName } from '../../../shared/words';
+import { sectionOf, textureThere, withTexture, type Where } from './textures';
 import { WishFields } from './WishFields';
 
 /** Single families, for whoever wants just that. */

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Arrangement, Placement } from '../../../api/client';
-import { sectionOf, textureName, textureThere, withTexture } from './textures';
+import { sectionOf, textureThere, withTexture } from './textures';
 
 const chosen = [
   { section: 1, placement: null, texture: 'led' },
@@ -27,9 +27,4 @@ test('a chord is in the last section that has begun', () => {
   expect(sectionOf(arrangement, { bar: 4 } as Placement)).toBe(0);
   expect(sectionOf(arrangement, { bar: 5 } as Placement)).toBe(1);
   expect(sectionOf(arrangement, { bar: 20 } as Placement)).toBe(2);
-});
-
-test('textures are called as players call them', () => {
-  expect(textureName('triads')).toBe('top strings');
-  expect(textureName('comping')).toBe('comping');
 });

@@ -1,18 +1,5 @@
 import type { Arrangement, Placement, TextureChoice } from '../../../api/client';
 
-/** Textures as players call them. */
-const NAMES: Record<string, string> = {
-  led: 'led voices',
-  triads: 'top strings',
-  drop2: 'drop 2',
-  drop3: 'drop 3',
-  power: 'power chords',
-};
-
-export function textureName(id: string): string {
-  return NAMES[id] ?? id;
-}
-
 /** Where a texture holds: all through the song, in a section counted from 0, or at one chord. */
 export type Where =
   { kind: 'song' } | { kind: 'section'; section: number } | { kind: 'chord'; placement: number };

@@ -29,7 +29,7 @@ final class TextureRanking {
     private static final int CLOSED_FROM = 3;
     private static final int TENTHS_FIRST_FROM = 3;
     private static final int SLOW = 80;
-    private static final double BELOW_ITS_RUNG = 4;
+    private static final double BELOW_ITS_RUNG = 20;
 
     private final ArrangementSettings settings;
     private final Song song;

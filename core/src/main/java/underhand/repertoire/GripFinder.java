@@ -22,7 +22,6 @@ import underhand.harmony.Form;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.neck.ShapeFinder;
-import underhand.neck.Tuning;
 import underhand.repertoire.GripPool.Candidate;
 import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
@@ -49,6 +48,9 @@ public final class GripFinder {
     /** Grips that may stand for a chord that has none of its texture: the easiest of any kind. */
     private static final int STAND_INS = 12;
 
+    /** From this rung on a hand is at home on the whole neck, and a second guitar can leave the register of the first. */
+    private static final int KNOWS_THE_NECK = 4;
+
     private static final int MOST_INNER_SILENT = 2;
 
     /** Up to this rung a strum goes over all strings from the lowest that sounds (common practice). */
@@ -60,9 +62,6 @@ public final class GripFinder {
     /** Fingerings kept of a shape, the easiest; the others gain nothing in a change that they do not lose in the grip. */
     private static final int MOST_FINGERINGS = 6;
 
-    /** A fingering this much dearer than the easiest of its shape is not the one a player has learnt. */
-    private static final double CLEARLY_HARDER = 0.04;
-
     private final Fretboard board;
     private final Rung rung;
     private final Player player;
@@ -70,22 +69,16 @@ public final class GripFinder {
     private final int highestFret;
     private final Parameters parameters;
     private final HouseRules houseRules;
-    private final double newShape;
-    private final double strange;
-    private final double untaught;
-    private final double high;
     private final boolean isPicked;
     private final TextureAsk ask;
-    private final double otherFingers;
+    private final Habit habit;
+    private final double high;
     private final double beyond;
 
     /** Silent strings inside a shape that are looked at, as long as there is another one. */
     private final int mostInnerSilent;
 
     private final HandEffort hand;
-    /** From this rung on a second guitar can leave the register of the first. */
-    private static final int KNOWS_THE_NECK = 4;
-
     private final SoundEffort sound;
 
     /** @param highestFret highest fret above the capo, on top of what the rung allows */
@@ -123,17 +116,11 @@ public final class GripFinder {
         this.voicing = voicing;
         this.highestFret = highestFret;
         this.houseRules = houseRules;
-        this.newShape = parameters.get("habit.new." + rung.level());
-        this.strange = parameters.get("habit.strange");
-        // What is taught is known of the standard tuning only.
         boolean isWhole = ask.texture().isWhole();
-        double inTexture = isWhole ? 0 : parameters.get("texture.untaught");
+        this.habit = new Habit(rung, player, board.tuning(), !isWhole, parameters);
         this.high = isWhole ? 0 : parameters.get("texture.high");
-        this.untaught = board.tuning().equals(Tuning.STANDARD) ? parameters.get("habit.untaught") + inTexture : 0;
-        this.otherFingers = parameters.get("habit.fingers." + rung.level());
         this.beyond = parameters.get("habit.beyond");
-        this.mostInnerSilent =
-                picked || !ask.texture().isWhole() || rung.level() > WHOLE_STRUMS ? MOST_INNER_SILENT : 0;
+        this.mostInnerSilent = picked || !isWhole || rung.level() > WHOLE_STRUMS ? MOST_INNER_SILENT : 0;
         this.hand = new HandEffort(board, player, parameters);
         boolean apart = voicing.fullness() == Setting.SECOND && rung.level() >= KNOWS_THE_NECK;
         this.sound = new SoundEffort(
@@ -327,17 +314,12 @@ public final class GripFinder {
     }
 
     private Candidate atAGlance(Shape shape, Rung level, SoundEffort.Roles roles, int occurrences) {
-        boolean isNew = !Repertoire.isTaughtTo(rung, shape) && !player.shapes().contains(shape);
+        boolean isNew = habit.isNew(shape);
         double atLeast = sound.atAGlance(shape, roles)
                 + hand.atLeast(shape)
-                + ofHabit(shape, isNew, occurrences)
+                + habit.ofShape(shape, isNew, occurrences)
                 + ofLevel(level);
         return new Candidate(shape, isNew, atLeast, false);
-    }
-
-    private double ofHabit(Shape shape, boolean isNew, int occurrences) {
-        boolean isStrange = isNew && !Repertoire.isTaught(shape);
-        return (isNew ? newShape * (1.0 / occurrences + strange) : 0) + (isStrange ? untaught : 0);
     }
 
     private double ofLevel(Rung level) {
@@ -349,7 +331,7 @@ public final class GripFinder {
         Effort.Builder effort = new Effort.Builder();
         sound.ofShape(effort, shape, roles);
         return effort.add(EffortTerm.SIGHT, high * Math.max(0, shape.highestFret() - COMFORTABLE))
-                .add(EffortTerm.NEW_SHAPE, ofHabit(shape, isNew, occurrences))
+                .add(EffortTerm.NEW_SHAPE, habit.ofShape(shape, isNew, occurrences))
                 .add(EffortTerm.BEYOND, ofLevel(level));
     }
 
@@ -379,16 +361,23 @@ public final class GripFinder {
                 .thenComparingDouble(g -> g.effort().total()));
         ByHand usual = possible.get(0);
         for (ByHand one : possible.subList(0, Math.min(MOST_FINGERINGS, possible.size()))) {
-            found.add(rated(candidate, one, ofOtherFingers(one, usual), level, roles, occurrences));
+            double harder = one.effort().total() - usual.effort().total();
+            double other = habit.ofFingers(one.isTaught(), usual.isTaught(), harder);
+            found.add(rated(candidate, one, other, level, roles, occurrences));
         }
     }
 
     private RatedGrip rated(
-            Candidate candidate, ByHand one, double habit, Rung level, SoundEffort.Roles roles, int occurrences) {
+            Candidate candidate,
+            ByHand one,
+            double otherFingers,
+            Rung level,
+            SoundEffort.Roles roles,
+            int occurrences) {
         Effort.Builder effort = ofShape(candidate.shape(), candidate.isNew(), level, roles, occurrences)
                 .addAll(one.effort());
         sound.ofHand(effort, one.grip());
-        effort.add(EffortTerm.OTHER_FINGERS, habit);
+        effort.add(EffortTerm.OTHER_FINGERS, otherFingers);
         return new RatedGrip(one.grip(), effort.build(), level.level(), candidate.isNew());
     }
 
@@ -398,13 +387,4 @@ public final class GripFinder {
 
     /** A way to finger a shape. */
     private record ByHand(Grip grip, Effort effort, boolean isTaught) {}
-
-    /** Fingers nobody is taught are no easier than those everybody is; untaught shapes are learnt with the easiest. */
-    private double ofOtherFingers(ByHand one, ByHand usual) {
-        double harder = one.effort().total() - usual.effort().total();
-        if (usual.isTaught()) {
-            return one.isTaught() ? 0 : otherFingers + Math.max(0, -harder);
-        }
-        return otherFingers * Math.min(1, harder / CLEARLY_HARDER);
-    }
 }

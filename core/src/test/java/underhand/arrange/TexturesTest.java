@@ -248,7 +248,8 @@ class TexturesTest {
     /** Nobody else has the bass: what has none never comes first by itself, and tenths never on the first two rungs. */
     @Test
     void ranking_aloneOrWithASinger_keepsTheBass() {
-        for (String bars : List.of("| Fmaj7 | Gm7 C7 |", "| G | C |", "| Am | F | C7 | G |", "| Dm7 | G7 |")) {
+        for (String bars :
+                List.of("| Fmaj7 | Gm7 C7 |", "| G | C |", "| Am | F | C7 | G |", "| Dm7 | G7 |", "| D5 | F5 |")) {
             for (int rung = 1; rung <= 5; rung++) {
                 for (Setting setting : List.of(Setting.ALONE, Setting.SINGER)) {
                     Arrangement part = inOpenPosition(
@@ -258,6 +259,7 @@ class TexturesTest {
                                     .withTextures(TexturePlan.OPEN));
                     String first = part.textures().get(0).texture().id();
                     assertFalse(List.of("led", "triads").contains(first), bars + " on rung " + rung);
+                    assertTrue(part.textures().get(0).texture().lowestRung() <= rung, bars + " on rung " + rung);
                     assertFalse(rung <= 2 && first.equals("tenths"), bars + " on rung " + rung);
                 }
             }

@@ -1,0 +1,58 @@
+package underhand.repertoire;
+
+import underhand.hand.Parameters;
+import underhand.hand.Player;
+import underhand.hand.Rung;
+import underhand.neck.Shape;
+import underhand.neck.Tuning;
+
+/** What a shape, or other fingers for it, costs a player who has not learnt it. */
+final class Habit {
+
+    /** A fingering this much dearer than the easiest of its shape is not the one a player has learnt. */
+    private static final double CLEARLY_HARDER = 0.04;
+
+    private final Rung rung;
+    private final Player player;
+    private final double newShape;
+    private final double strange;
+    private final double untaught;
+    private final double otherFingers;
+
+    /**
+     * @param tuning what is taught is known of the standard tuning only
+     * @param inTexture whether grips of a kind were asked for: then those that are taught come first
+     */
+    Habit(Rung rung, Player player, Tuning tuning, boolean inTexture, Parameters parameters) {
+        this.rung = rung;
+        this.player = player;
+        this.newShape = parameters.get("habit.new." + rung.level());
+        this.strange = parameters.get("habit.strange");
+        double more = inTexture ? parameters.get("texture.untaught") : 0;
+        this.untaught = tuning.equals(Tuning.STANDARD) ? parameters.get("habit.untaught") + more : 0;
+        this.otherFingers = parameters.get("habit.fingers." + rung.level());
+    }
+
+    /** Whether the player does not have the shape yet. */
+    boolean isNew(Shape shape) {
+        return !Repertoire.isTaughtTo(rung, shape) && !player.shapes().contains(shape);
+    }
+
+    /** @param occurrences how often the song has the chord: a new shape is learnt once */
+    double ofShape(Shape shape, boolean isNew, int occurrences) {
+        boolean isStrange = isNew && !Repertoire.isTaught(shape);
+        return (isNew ? newShape * (1.0 / occurrences + strange) : 0) + (isStrange ? untaught : 0);
+    }
+
+    /**
+     * Fingers nobody is taught are no easier than those everybody is; untaught shapes are learnt with the easiest.
+     *
+     * @param harder how much dearer they are than the usual ones of the shape
+     */
+    double ofFingers(boolean isTaught, boolean usualIsTaught, double harder) {
+        if (usualIsTaught) {
+            return isTaught ? 0 : otherFingers + Math.max(0, -harder);
+        }
+        return otherFingers * Math.min(1, harder / CLEARLY_HARDER);
+    }
+}
