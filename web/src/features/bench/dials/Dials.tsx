@@ -55,6 +55,7 @@ export const Dials = memo(function Dials({
       </Dial>
       <Pick
         label="Setting"
+        most={104}
         value={decisions.setting}
         options={SETTINGS}
         onPick={(setting) => onDecide({ setting })}
@@ -70,6 +71,7 @@ export const Dials = memo(function Dials({
       />
       <Pick
         label="Second guitar"
+        most={88}
         value={secondValue(decisions)}
         options={[
           ['none', 'nobody'],
@@ -104,11 +106,14 @@ function Pick({
   value,
   options,
   onPick,
+  most = 113,
 }: {
   label: string;
   value: string;
   options: readonly (readonly [string, string])[];
   onPick: (value: string) => void;
+  /** Its widest, in pixels. */
+  most?: number;
 }) {
   const id = useId();
   return (
@@ -130,7 +135,7 @@ function Pick({
         sx={{
           fontWeight: 700,
           minHeight: 36,
-          maxWidth: { xs: 150, md: 113 },
+          maxWidth: { xs: 150, md: most },
           '@media (pointer: coarse)': { minHeight: 44 },
         }}
       >
