@@ -3,7 +3,7 @@ import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, expect, test, vi } from 'vitest';
 import { Transport } from './Transport';
-import type { Playback } from './usePlayback';
+import { FIRST_WISHES, type Playback } from './usePlayback';
 
 afterEach(cleanup);
 
@@ -11,15 +11,7 @@ const playback = (more: Partial<Playback> = {}): Playback => ({
   playing: false,
   toggle: vi.fn(),
   stop: vi.fn(),
-  wishes: {
-    rate: 1,
-    click: false,
-    countIn: false,
-    volume: 0.4,
-    levels: { first: 1, second: 1, click: 0.5 },
-    buildUp: false,
-    rest: false,
-  },
+  wishes: FIRST_WISHES,
   sounds: 92,
   counted: null,
   wish: vi.fn(),

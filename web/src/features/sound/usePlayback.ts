@@ -18,7 +18,8 @@ export interface PlaybackWishes {
   rest: boolean;
 }
 
-const FIRST_WISHES: PlaybackWishes = {
+/** How it is played back at first: slower, counted and clicked only when somebody asks. */
+export const FIRST_WISHES: PlaybackWishes = {
   rate: 1,
   click: false,
   countIn: false,

@@ -1,9 +1,7 @@
 import Box from '@mui/material/Box';
-import NativeSelect from '@mui/material/NativeSelect';
 import ToggleButton from '@mui/material/ToggleButton';
-import Typography from '@mui/material/Typography';
-import { useId } from 'react';
 import type { Wishes } from '../../../api/client';
+import { Pick } from './Pick';
 
 const NONE: Wishes = { strings: null, fromFret: null, toFret: null, noDoubling: null, top: null };
 
@@ -31,32 +29,28 @@ export function WishFields({
       aria-label="Wishes"
       sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'end' }}
     >
-      <Wish
+      <Pick
         label="Strings"
         value={now.strings ?? ''}
-        options={STRINGS}
-        none="any"
+        options={named(STRINGS)}
         onPick={(strings) => wish({ strings: strings === '' ? null : strings })}
       />
-      <Wish
+      <Pick
         label="From fret"
         value={String(now.fromFret ?? '')}
-        options={FRETS}
-        none="any"
+        options={named(FRETS)}
         onPick={(fret) => wish({ fromFret: number(fret) })}
       />
-      <Wish
+      <Pick
         label="To fret"
         value={String(now.toFret ?? '')}
-        options={FRETS}
-        none="any"
+        options={named(FRETS)}
         onPick={(fret) => wish({ toFret: number(fret) })}
       />
-      <Wish
+      <Pick
         label="Highest voice"
         value={now.top ?? ''}
-        options={TOPS}
-        none="as it comes"
+        options={named(TOPS, 'as it comes')}
         onPick={(top) => wish({ top: top === '' ? null : (top as Wishes['top']) })}
       />
       <ToggleButton
@@ -71,39 +65,7 @@ export function WishFields({
   );
 }
 
-function Wish({
-  label,
-  value,
-  options,
-  none,
-  onPick,
-}: {
-  label: string;
-  value: string;
-  options: readonly string[];
-  /** What it says where nothing is wished. */
-  none: string;
-  onPick: (value: string) => void;
-}) {
-  const id = useId();
-  return (
-    <Box>
-      <Typography
-        component="label"
-        htmlFor={id}
-        variant="caption"
-        color="text.secondary"
-        sx={{ display: 'block' }}
-      >
-        {label}
-      </Typography>
-      <NativeSelect id={id} value={value} onChange={(event) => onPick(event.target.value)}>
-        {options.map((option) => (
-          <option key={option} value={option}>
-            {option === '' ? none : option.replace('-', ' ')}
-          </option>
-        ))}
-      </NativeSelect>
-    </Box>
-  );
+/** Options as a list shows them; the empty one is what stands where nothing is wished. */
+function named(options: readonly string[], none = 'any'): [string, string][] {
+  return options.map((option) => [option, option === '' ? none : option.replace('-', ' ')]);
 }
