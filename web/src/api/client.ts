@@ -12,6 +12,8 @@ export type Alternative = Schemas['AlternativeView'];
 export type CapoCandidate = Schemas['CandidateView'];
 export type Effort = Schemas['EffortView'];
 export type Fault = Schemas['FaultView'];
+export type Span = Schemas['SpanView'];
+export type SpokenWords = Schemas['WordsView'];
 export type Song = Schemas['SongView'];
 export type SongSummary = Schemas['SongSummary'];
 export type SecondGuitar = Schemas['SecondGuitar'];
@@ -181,6 +183,8 @@ export const api = {
   undoRestore: () => sent(POST('/api/v1/restore/undo')),
   about: () => sent(GET('/api/v1/about')),
   licences: () => sent(GET('/api/v1/licences')),
+  readChart: (source: string, signal?: AbortSignal) =>
+    sent(POST('/api/v1/charts/read', { body: { source }, ...until(signal) })),
   carry: (before: string, after: string, decisions: Decisions) =>
     sent(POST('/api/v1/songs/carry', { body: { before, after, decisions } })),
   look: (id: number) => sent(POST('/api/v1/songs/{id}/look', path({ id }))),

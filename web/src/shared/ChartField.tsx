@@ -1,9 +1,11 @@
-import { linter, lintGutter, type Diagnostic } from '@codemirror/lint';
-import { EditorView } from '@codemirror/view';
+import { lintGutter, setDiagnostics, type Diagnostic } from '@codemirror/lint';
+import { StateEffect, StateField, type EditorState } from '@codemirror/state';
+import { Decoration, EditorView, type DecorationSet } from '@codemirror/view';
 import { basicSetup } from 'codemirror';
-import { useEffect, useRef } from 'react';
-import type { Fault } from '../api/client';
+import { useEffect, useImperativeHandle, useRef, type Ref } from 'react';
+import type { Fault, Span } from '../api/client';
 import { MONO } from '../theme/theme';
+import { placeOf, rangeOf, type Mend } from './mend';
 
 const LOOK = EditorView.theme({
   '&': {
@@ -31,24 +33,68 @@ const LOOK = EditorView.theme({
     backgroundImage: 'none',
     borderBottom: '2px dashed var(--mui-palette-error-main)',
   },
+  '.cm-lintRange-warning': {
+    backgroundImage: 'none',
+    borderBottom: '2px dotted var(--mui-palette-warning-main)',
+  },
+  '.cm-lintRange-info': { backgroundImage: 'none' },
+  '.cm-chart-chord': { color: 'var(--mui-palette-draw-stays)', fontWeight: 700 },
+  '.cm-chart-heading': { fontWeight: 700 },
+  '.cm-chart-header': { color: 'var(--mui-palette-draw-movesText)' },
+  '.cm-chart-sign': { color: 'var(--mui-palette-text-secondary)' },
+  '.cm-chart-aside': { color: 'var(--mui-palette-text-secondary)', fontStyle: 'italic' },
 });
 
-/** The text of a chart with what was not understood marked in its place. */
-export default function ChartField({
-  source,
-  faults,
-  goTo,
-  onChange,
-}: {
+const MARKS = {
+  header: Decoration.mark({ class: 'cm-chart-header' }),
+  heading: Decoration.mark({ class: 'cm-chart-heading' }),
+  chord: Decoration.mark({ class: 'cm-chart-chord' }),
+  sign: Decoration.mark({ class: 'cm-chart-sign' }),
+  aside: Decoration.mark({ class: 'cm-chart-aside' }),
+};
+
+const colour = StateEffect.define<DecorationSet>();
+
+/** What the text is made of, in colour; what is typed since keeps the colour it stands in. */
+const colours = StateField.define<DecorationSet>({
+  create: () => Decoration.none,
+  update: (marks, change) =>
+    change.effects.reduce(
+      (now, effect) => (effect.is(colour) ? effect.value : now),
+      marks.map(change.changes),
+    ),
+  provide: (field) => EditorView.decorations.from(field),
+});
+
+export interface ChartFieldHandle {
+  /** Puts the caret on a fault. */
+  goTo: (fault: Fault) => void;
+  apply: (mend: Mend) => void;
+}
+
+/** A text with what was read in it. */
+interface ReadText {
   source: string;
   faults: Fault[];
-  /** A fault the caret is put on; a new object puts it there again. */
-  goTo: Fault | null;
+  spans: Span[];
+}
+
+/** The text of a chart as it is typed: chords, parts and headers in colour, what was not understood marked in its place. */
+export default function ChartField({
+  source,
+  reading,
+  onChange,
+  ref,
+}: {
+  /** What it begins with. */
+  source: string;
+  reading: ReadText | undefined;
   onChange: (source: string) => void;
+  ref?: Ref<ChartFieldHandle>;
 }) {
   const host = useRef<HTMLDivElement>(null);
   const view = useRef<EditorView>(null);
-  const first = useRef({ source, faults });
+  const first = useRef(source);
   const told = useRef(onChange);
   useEffect(() => {
     told.current = onChange;
@@ -59,7 +105,7 @@ export default function ChartField({
       return;
     }
     const editor = new EditorView({
-      doc: first.current.source,
+      doc: first.current,
       parent: host.current,
       extensions: [
         basicSetup,
@@ -67,7 +113,7 @@ export default function ChartField({
         EditorView.contentAttributes.of({ 'aria-label': 'Text of the chart', spellcheck: 'false' }),
         LOOK,
         lintGutter(),
-        linter((v) => diagnostics(v, first.current.source, first.current.faults), { delay: 0 }),
+        colours,
         EditorView.updateListener.of((update) => {
           if (update.docChanged) {
             told.current(update.state.doc.toString());
@@ -82,50 +128,66 @@ export default function ChartField({
 
   useEffect(() => {
     const editor = view.current;
-    if (editor && goTo) {
-      const [from, to] = rangeOf(editor, goTo);
-      editor.dispatch({ selection: { anchor: from, head: to }, scrollIntoView: true });
-      editor.focus();
+    // What was read of another text is not shown in this one.
+    if (editor && reading && editor.state.doc.toString() === reading.source) {
+      editor.dispatch({ effects: colour.of(marks(editor.state, reading.spans)) });
+      editor.dispatch(setDiagnostics(editor.state, diagnostics(reading)));
     }
-  }, [goTo]);
+  }, [reading]);
+
+  useImperativeHandle(
+    ref,
+    () => ({
+      goTo: (fault) => {
+        const editor = view.current;
+        if (editor) {
+          const [anchor, head] = placeOf(editor.state.doc.toString(), fault);
+          editor.dispatch({ selection: { anchor, head }, scrollIntoView: true });
+          editor.focus();
+        }
+      },
+      apply: (mend) => {
+        if (view.current) {
+          applyTo(view.current, mend);
+        }
+      },
+    }),
+    [],
+  );
 
   return <div ref={host} data-testid="chart-field" />;
 }
 
-function rangeOf(view: EditorView, fault: Fault): [number, number] {
-  const { doc } = view.state;
-  const line = doc.line(Math.min(Math.max(1, fault.line), doc.lines));
-  const from = Math.min(line.to, line.from + fault.column - 1);
-  return [from, Math.min(line.to, from + Math.max(1, fault.input.length))];
+function applyTo(editor: EditorView, mend: Mend) {
+  const [from, to] = rangeOf(editor.state.doc.toString(), mend);
+  editor.dispatch({ changes: { from, to, insert: mend.text }, scrollIntoView: true });
 }
 
-/** Faults of lines that still read as they were sent; an edited line is judged when the text is used. */
-function diagnostics(view: EditorView, source: string, faults: Fault[]): Diagnostic[] {
-  const sent = source.split('\n');
-  const { doc } = view.state;
-  return faults.flatMap((fault) => {
-    const unchanged = fault.line <= doc.lines && doc.line(fault.line).text === sent[fault.line - 1];
-    if (!unchanged) {
-      return [];
-    }
-    const [from, to] = rangeOf(view, fault);
-    const { suggestion } = fault;
-    return [
-      {
-        from,
-        to,
-        severity: 'error',
-        message: fault.message,
-        actions: suggestion
-          ? [
-              {
-                name: `Write ${suggestion}`,
-                apply: (v: EditorView, a: number, b: number) =>
-                  v.dispatch({ changes: { from: a, to: b, insert: suggestion } }),
-              },
-            ]
-          : [],
-      } satisfies Diagnostic,
-    ];
+function marks(state: EditorState, spans: Span[]): DecorationSet {
+  return Decoration.set(
+    spans.flatMap((span) => {
+      const from = state.doc.line(span.line).from + span.column - 1;
+      const mark = MARKS[span.kind as keyof typeof MARKS];
+      return [mark.range(from, from + span.length)];
+    }),
+    true,
+  );
+}
+
+const SEVERITIES = { unread: 'error', unsure: 'warning', told: 'info' } as const;
+
+function diagnostics({ source, faults }: ReadText): Diagnostic[] {
+  return faults.map((fault) => {
+    const [from, to] = placeOf(source, fault);
+    return {
+      from,
+      to,
+      severity: SEVERITIES[fault.kind as keyof typeof SEVERITIES],
+      message: fault.message,
+      actions: fault.mends.map((mend) => ({
+        name: mend.label,
+        apply: (editor: EditorView) => applyTo(editor, mend),
+      })),
+    };
   });
 }

@@ -93,3 +93,8 @@ const TEXTURES: Record<string, string> = {
 export function textureName(id: string): string {
   return TEXTURES[id] ?? id;
 }
+
+/** A number with its noun: {@code 1 bar}, {@code 2 bars}. */
+export function counted(count: number, noun: string): string {
+  return `${count} ${noun}${count === 1 ? '' : 's'}`;
+}

@@ -89,6 +89,7 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
   const openTexture = useCallback(() => open('texture'), []);
   useBenchKeys({ onHelp: openHelp, onLoop: toggleLoop, onPlay: playback.toggle, onTexture: openTexture });
   const there = data !== undefined;
+  const unsure = data?.faults.filter((fault) => fault.kind !== 'told') ?? [];
   const more = useMemo(
     () => (
       <>
@@ -141,12 +142,8 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
             {arrangement.isError && (
               <Problem error={arrangement.error} onRetry={() => void arrangement.refetch()} />
             )}
-            {data && data.faults.length > 0 && (
-              <FaultLine
-                count={data.faults.length}
-                first={data.faults[0]?.message ?? ''}
-                onOpen={openChart}
-              />
+            {unsure.length > 0 && (
+              <FaultLine count={unsure.length} first={unsure[0]?.message ?? ''} onOpen={openChart} />
             )}
             <Dials decisions={decisions} onDecide={decide}>
               {more}
@@ -201,9 +198,9 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
       {opened === 'keys' && <KeysDialog onClose={close} />}
       {opened === 'chart' && ready && (
         <ChartEditor
+          name={song.data?.uid ?? String(id)}
           source={state.present.source}
           decisions={decisions}
-          faults={data?.faults ?? []}
           onClose={close}
           onWrite={(edited, fell) => {
             dispatch({ type: 'write', work: edited });

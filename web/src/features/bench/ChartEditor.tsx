@@ -4,43 +4,54 @@ import Dialog from '@mui/material/Dialog';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
-import { lazy, Suspense, useState } from 'react';
-import { api, type Decisions, type Fault } from '../../api/client';
-import { Problem } from '../../shared/Problem';
+import { lazy, Suspense, useRef, useState } from 'react';
+import { api, type Decisions } from '../../api/client';
 import type { Work } from '../../api/songSaver';
+import type { ChartFieldHandle } from '../../shared/ChartField';
+import { Problem } from '../../shared/Problem';
+import { Understood } from '../../shared/Understood';
+import { useDraft } from '../../shared/useDraft';
+import { useReading } from '../../shared/useReading';
 import { droppedWords, readFile } from '../../shared/readFile';
 
 const ChartField = lazy(() => import('../../shared/ChartField'));
 
-/** The chart as text, with what was not understood marked in its place. */
+/** The chart as text, with what was understood of it as it is typed. What was typed and not used is there next time. */
 export function ChartEditor({
+  name,
   source,
   decisions,
-  faults,
   onClose,
   onWrite,
 }: {
+  /** The song's own name, under which a draft is kept. */
+  name: string;
   source: string;
   decisions: Decisions;
-  faults: Fault[];
   onClose: () => void;
   /** The text with what was decided about chords that are still there; what fell is in words. */
   onWrite: (work: Work, fallen: string[]) => void;
 }) {
-  const [base, setBase] = useState(source);
-  const [text, setText] = useState(source);
+  const { text, write, forget, isOld } = useDraft(`chart.${name}`, source);
+  // What the field begins with; a new value begins anew.
+  const [base, setBase] = useState(text);
+  const reading = useReading(text);
+  const field = useRef<ChartFieldHandle>(null);
+  const begin = (from: string) => {
+    setBase(from);
+    write(from);
+  };
   const tune = useMutation({
     mutationFn: (file: File) => readFile(file, text),
-    onSuccess: (read) => {
-      setBase(read.source);
-      setText(read.source);
-    },
+    onSuccess: (read) => begin(read.source),
   });
   const carry = useMutation({
     mutationFn: (after: string) => api.carry(source, after, decisions),
-    onSuccess: (carried, after) => onWrite({ source: after, decisions: carried.decisions }, carried.fallen),
+    onSuccess: (carried, after) => {
+      forget();
+      onWrite({ source: after, decisions: carried.decisions }, carried.fallen);
+    },
   });
-  const [goTo, setGoTo] = useState<Fault | null>(faults[0] ?? null);
   return (
     <Dialog
       open
@@ -58,19 +69,25 @@ export function ChartEditor({
         <Typography id="chart-editor-title" variant="h2">
           The chart
         </Typography>
+        {isOld && text !== source && (
+          <Typography variant="body2" data-testid="draft">
+            This is what you typed before and did not use.{' '}
+            <Button size="small" onClick={() => begin(source)}>
+              Begin from the song again
+            </Button>
+          </Typography>
+        )}
         <Suspense fallback={<Skeleton variant="rounded" height={320} />}>
-          <ChartField key={base} source={base} faults={faults} goTo={goTo} onChange={setText} />
+          <ChartField key={base} ref={field} source={base} reading={reading} onChange={write} />
         </Suspense>
-        {faults.map((fault) => (
-          <Button
-            key={`${fault.line}:${fault.column}`}
-            color="error"
-            sx={{ justifyContent: 'flex-start', textAlign: 'left' }}
-            onClick={() => setGoTo({ ...fault })}
-          >
-            {fault.message}
-          </Button>
-        ))}
+        {reading && (
+          <Understood
+            reading={reading}
+            stale={reading.source !== text}
+            onGoTo={(fault) => field.current?.goTo(fault)}
+            onMend={(mend) => field.current?.apply(mend)}
+          />
+        )}
         {carry.isError && <Problem error={carry.error} />}
         {tune.isError && <Problem error={tune.error} />}
         {tune.data && (
@@ -86,7 +103,14 @@ export function ChartEditor({
           >
             Use this text
           </Button>
-          <Button onClick={onClose}>Leave it as it was</Button>
+          <Button
+            onClick={() => {
+              forget();
+              onClose();
+            }}
+          >
+            Leave it as it was
+          </Button>
           <Button component="label">
             Add a tune from MIDI
             <input

@@ -215,7 +215,12 @@ function OneGuitar({
         </Typography>
       ))}
       {layout === 'words' ? (
-        <WordsSheet placements={arrangement.placements} big={big} sounding={sounding} />
+        <WordsSheet
+          placements={arrangement.placements}
+          words={arrangement.words}
+          big={big}
+          sounding={sounding}
+        />
       ) : part ? (
         <Engraving part={part} big={big} sounding={sounding} />
       ) : (

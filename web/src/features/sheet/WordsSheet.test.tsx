@@ -34,6 +34,13 @@ test('chords with their shapes stand over the words, sections over their lines',
   expect(screen.getByText('ashore')).toBeInTheDocument();
 });
 
+test('a verse of words stands under its name after the last bar', () => {
+  const words = [{ bar: 3, heading: 'Verse 2', lines: ['Heron on the water'] }];
+  render(<WordsSheet placements={placements} words={words} big={false} sounding={null} />);
+  expect(screen.getAllByRole('heading').map((h) => h.textContent)).toEqual(['Verse', 'Chorus', 'Verse 2']);
+  expect(screen.getByText('Heron on the water')).toBeInTheDocument();
+});
+
 test('what is heard is marked and brought into sight', () => {
   const { container, rerender } = render(<WordsSheet placements={placements} big sounding={1} />);
   expect(container.querySelectorAll('[data-sounding]')).toHaveLength(1);

@@ -1,30 +1,29 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef } from 'react';
-import type { Placement } from '../../api/client';
+import type { Placement, SpokenWords } from '../../api/client';
 import { MONO } from '../../theme/theme';
-import { lines } from './sheetLines';
+import { lines, wordsAfter } from './sheetLines';
 
 /** Words with chords and shapes over them, four bars a line. */
 export function WordsSheet({
   placements,
+  words = [],
   big,
   sounding,
 }: {
   placements: Placement[];
+  words?: SpokenWords[];
   big: boolean;
   /** Place that is heard now. */
   sounding: number | null;
 }) {
   return (
     <>
-      {lines(placements).map((line) => (
+      {lines(placements, words).map((line) => (
         <Box key={line.first} sx={{ breakInside: 'avoid' }}>
-          {line.section !== '' && (
-            <Typography variant="h2" sx={{ mt: 2, mb: 0.5, fontSize: big ? '1.5rem' : undefined }}>
-              {line.section}
-            </Typography>
-          )}
+          <Spoken words={line.before} big={big} />
+          {line.section !== '' && <SectionName name={line.section} big={big} />}
           <Box sx={{ display: 'flex', flexWrap: 'wrap', mb: big ? 2.5 : 1.25 }}>
             {line.placements.map((placement) => (
               <Chord
@@ -37,8 +36,35 @@ export function WordsSheet({
           </Box>
         </Box>
       ))}
+      <Spoken words={wordsAfter(placements, words)} big={big} />
     </>
   );
+}
+
+function SectionName({ name, big }: { name: string; big: boolean }) {
+  return (
+    <Typography variant="h2" sx={{ mt: 2, mb: 0.5, fontSize: big ? '1.5rem' : undefined }}>
+      {name}
+    </Typography>
+  );
+}
+
+/** Words without chords, under the name of their part. */
+function Spoken({ words, big }: { words: SpokenWords[]; big: boolean }) {
+  return words.map((spoken, index) => (
+    <Box key={`${spoken.bar}.${index}`} sx={{ mb: 1.25, pl: 1 }}>
+      {spoken.heading !== '' && (
+        <Box sx={{ ml: -1 }}>
+          <SectionName name={spoken.heading} big={big} />
+        </Box>
+      )}
+      {spoken.lines.map((line, at) => (
+        <Typography key={at} sx={{ fontSize: big ? '1.7rem' : undefined, lineHeight: 1.4 }}>
+          {line}
+        </Typography>
+      ))}
+    </Box>
+  ));
 }
 
 function Chord({ placement, big, sounding }: { placement: Placement; big: boolean; sounding: boolean }) {

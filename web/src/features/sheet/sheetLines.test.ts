@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Grip, Placement } from '../../api/client';
-import { lines } from './sheetLines';
+import { lines, wordsAfter } from './sheetLines';
 
 const placement = (index: number, bar: number, section: string, shape: string) =>
   ({ index, bar, section, played: shape, grip: { shape } as Grip }) as Placement;
@@ -13,4 +13,15 @@ test('lines hold four bars and a section opens a new one', () => {
     ['', 1],
     ['Chorus', 2],
   ]);
+});
+
+test('words without chords stand before the line of their bar, and after the last', () => {
+  const song = [1, 2, 3].map((bar, i) => placement(i, bar, 'Verse', 'a'));
+  const spoken = (bar: number, heading: string) => ({ bar, heading, lines: ['Row on'] });
+  const words = [spoken(2, ''), spoken(3, 'Verse 2')];
+  expect(lines(song, words).map((line) => [line.before.length, line.placements.length])).toEqual([
+    [0, 2],
+    [1, 1],
+  ]);
+  expect(wordsAfter(song, words).map((w) => w.heading)).toEqual(['Verse 2']);
 });

@@ -1,9 +1,14 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useId, useState } from 'react';
+import { useId, useRef } from 'react';
+import type { Fault } from '../../api/client';
 import { ChartText } from '../../shared/ChartText';
+import { mended, placeOf } from '../../shared/mend';
 import { Problem } from '../../shared/Problem';
+import { Understood } from '../../shared/Understood';
+import { useDraft } from '../../shared/useDraft';
+import { useReading } from '../../shared/useReading';
 
 const EXAMPLE = `title: Your song
 tempo: 92
@@ -22,17 +27,24 @@ export function PasteChart({
 }: {
   busy: boolean;
   error: unknown;
-  onAdd: (source: string) => void;
+  /** Takes the text; what is typed is forgotten once it is kept. */
+  onAdd: (source: string, kept: () => void) => void;
   onFile: (file: File | undefined) => void;
 }) {
-  const [source, setSource] = useState('');
+  const { text: source, write, forget } = useDraft('paste', '');
+  const reading = useReading(source);
+  const field = useRef<HTMLTextAreaElement>(null);
   const id = useId();
+  const goTo = (fault: Fault) => {
+    field.current?.focus();
+    field.current?.setSelectionRange(...placeOf(source, fault));
+  };
   return (
     <Box
       component="form"
       onSubmit={(event) => {
         event.preventDefault();
-        onAdd(source);
+        onAdd(source, forget);
       }}
     >
       <Typography component="label" htmlFor={id} variant="h2">
@@ -43,12 +55,21 @@ export function PasteChart({
       </Typography>
       <ChartText
         id={id}
+        ref={field}
         rows={11}
         value={source}
         placeholder={EXAMPLE}
         spellCheck={false}
-        onChange={(event) => setSource(event.target.value)}
+        onChange={(event) => write(event.target.value)}
       />
+      {reading && (
+        <Understood
+          reading={reading}
+          stale={reading.source !== source}
+          onGoTo={goTo}
+          onMend={(mend) => write(mended(source, mend))}
+        />
+      )}
       {error !== null && error !== undefined && (
         <Box sx={{ mt: 1 }}>
           <Problem error={error} />

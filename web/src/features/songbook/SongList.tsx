@@ -1,3 +1,4 @@
+import { counted } from '../../shared/words';
 import DeleteOutlined from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
@@ -104,7 +105,7 @@ function SongLine({
         </Link>
         <Typography variant="body2" color="text.secondary">
           {song.key} · {song.metre} · {song.tempo} · {song.bars} bars, {song.chords} chords
-          {song.faults > 0 && ` · ${song.faults} not understood`}
+          {song.faults > 0 && ` · ${counted(song.faults, 'place')} to look at`}
           {song.practisedAt && ` · ${practisedWords(song.practisedAt, new Date())}`}
         </Typography>
       </Box>

@@ -37,8 +37,13 @@ export function SongbookView() {
     remove.mutate(song);
   };
 
-  const take = (source: string, said = '') =>
-    add.mutate(source, { onSuccess: (song) => void navigate(`/songs/${song.id}`, { state: { said } }) });
+  const take = (source: string, said = '', kept?: () => void) =>
+    add.mutate(source, {
+      onSuccess: (song) => {
+        kept?.();
+        void navigate(`/songs/${song.id}`, { state: { said } });
+      },
+    });
 
   const takeFile = async (file: File | undefined) => {
     setFileError(null);
@@ -113,7 +118,7 @@ export function SongbookView() {
         <PasteChart
           busy={add.isPending}
           error={fileError ?? add.error}
-          onAdd={take}
+          onAdd={(source, kept) => take(source, '', kept)}
           onFile={(file) => void takeFile(file)}
         />
       </Box>

@@ -8,7 +8,7 @@ import java.util.Random;
 import underhand.arrange.Arrangement;
 import underhand.arrange.Arranger;
 import underhand.chart.Chart;
-import underhand.format.ChartTextReader;
+import underhand.format.text.ChartTextReader;
 import underhand.neck.Tuning;
 import underhand.settings.ArrangementSettings;
 

@@ -17,6 +17,7 @@ import underhand.pitch.Key;
  * @param tempo beats a minute, if stated
  * @param capo fret of the capo, if stated
  * @param tuning open strings as stated, unread
+ * @param words words of the song that have no chords, in its order
  */
 public record Chart(
         String title,
@@ -25,7 +26,8 @@ public record Chart(
         OptionalInt tempo,
         OptionalInt capo,
         Optional<String> tuning,
-        List<Section> sections) {
+        List<Section> sections,
+        List<Words> words) {
 
     /** Tempo of a chart that states none. */
     public static final int DEFAULT_TEMPO = 92;
@@ -35,6 +37,20 @@ public record Chart(
 
     /** More placements than this are refused. */
     public static final int MOST_PLACEMENTS = 2000;
+
+    /**
+     * Words without chords: a verse that was typed without them, a remark, or the name of a part that comes again.
+     *
+     * @param bar bars of the song that stand before them
+     * @param heading name of the part they are, which has no bars of its own; empty inside another part
+     * @param lines may be empty under a heading
+     */
+    public record Words(int bar, Optional<String> heading, List<String> lines) {
+        public Words {
+            Objects.requireNonNull(heading, "heading");
+            lines = List.copyOf(lines);
+        }
+    }
 
     /**
      * A placement with the place it has in the song.
@@ -54,11 +70,24 @@ public record Chart(
             Metre metre,
             Placement placement) {}
 
+    /** A chart that is all chords. */
+    public Chart(
+            String title,
+            Optional<Key> key,
+            Metre metre,
+            OptionalInt tempo,
+            OptionalInt capo,
+            Optional<String> tuning,
+            List<Section> sections) {
+        this(title, key, metre, tempo, capo, tuning, sections, List.of());
+    }
+
     public Chart {
         Objects.requireNonNull(title, "title");
         Objects.requireNonNull(key, "key");
         Objects.requireNonNull(metre, "metre");
         sections = List.copyOf(sections);
+        words = List.copyOf(words);
     }
 
     /** All placements in the order of the song; indices count from 0, bars from 1. */
@@ -109,7 +138,8 @@ public record Chart(
                 tempo,
                 capo,
                 tuning,
-                sections.stream().map(s -> s.transpose(semitones, from)).toList());
+                sections.stream().map(s -> s.transpose(semitones, from)).toList(),
+                words);
     }
 
     /** A song of one of its sections alone, counted from 0. */
@@ -123,6 +153,17 @@ public record Chart(
                 .flatMap(s -> s.bars().stream())
                 .mapToInt(b -> b.placements().size())
                 .sum();
+    }
+
+    /** The same song with other chords, tune or words on its bars. */
+    public Chart withSections(List<Section> other) {
+        return new Chart(title, key, metre, tempo, capo, tuning, other, words);
+    }
+
+    /** How many parts it has, those without chords among them. */
+    public int parts() {
+        return sections.size()
+                + (int) words.stream().filter(w -> w.heading().isPresent()).count();
     }
 
     public int bars() {

@@ -50,8 +50,6 @@ public record Placement(Optional<ChordSymbol> chord, double beat, double beats, 
                 beat,
                 beats,
                 lyric,
-                tune.stream()
-                        .map(n -> new TuneNote(n.pitch().plus(semitones), n.from(), n.beats()))
-                        .toList());
+                tune.stream().map(n -> n.transpose(semitones)).toList());
     }
 }

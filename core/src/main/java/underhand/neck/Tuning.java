@@ -2,7 +2,9 @@ package underhand.neck;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import underhand.input.FormatException;
 import underhand.input.RangeException;
 import underhand.pitch.Pitch;
@@ -16,7 +18,8 @@ public record Tuning(List<Pitch> strings) {
 
     public static final int FEWEST = 4;
     public static final int MOST = 9;
-    public static final Tuning STANDARD = parse("E2 A2 D3 G3 B3 E4");
+    public static final Tuning STANDARD = new Tuning(
+            Stream.of("E2", "A2", "D3", "G3", "B3", "E4").map(Pitch::parse).toList());
 
     public Tuning {
         strings = List.copyOf(strings);
@@ -25,15 +28,25 @@ public record Tuning(List<Pitch> strings) {
         }
     }
 
-    /** Reads pitches separated by spaces, lowest string first; {@link #toString} writes them. */
+    /**
+     * Reads pitches separated by spaces, lowest string first, which {@link #toString} writes; or a common name such as drop
+     * D, or six letters such as DADGAD.
+     */
     public static Tuning parse(String text) {
         String[] words = text.trim().split("\\s+");
+        boolean pitches = words.length >= FEWEST
+                && Character.isDigit(text.trim().charAt(text.trim().length() - 1));
+        Optional<Tuning> named = pitches ? Optional.empty() : Tunings.find(text);
+        if (named.isPresent()) {
+            return named.get();
+        }
         if (words.length < FEWEST || words.length > MOST) {
             throw FormatException.inText(
                     "tuning",
                     text,
                     0,
-                    "a tuning names " + FEWEST + " to " + MOST + " strings with octaves, such as " + STANDARD);
+                    "a tuning names " + FEWEST + " to " + MOST + " strings with octaves, such as " + STANDARD
+                            + ", or has a name such as drop D");
         }
         return new Tuning(Arrays.stream(words).map(Pitch::parse).toList());
     }

@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
-import underhand.format.ChartTextReader;
+import underhand.format.text.ChartTextReader;
 import underhand.hand.Parameters;
 import underhand.hand.Player;
 import underhand.hand.Rung;

@@ -17,7 +17,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import underhand.chart.Chart;
-import underhand.format.ChartTextReader;
+import underhand.format.text.ChartTextReader;
 import underhand.hand.Parameters;
 import underhand.hand.Rung;
 import underhand.neck.Shape;

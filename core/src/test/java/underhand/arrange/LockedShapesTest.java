@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import underhand.chart.Chart;
-import underhand.format.ChartTextReader;
+import underhand.format.text.ChartTextReader;
 import underhand.neck.Shape;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.Lock;

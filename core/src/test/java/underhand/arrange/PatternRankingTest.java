@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import underhand.chart.Chart;
-import underhand.format.ChartTextReader;
+import underhand.format.text.ChartTextReader;
 import underhand.harmony.Style;
 import underhand.neck.Shape;
 import underhand.picking.Patterns;

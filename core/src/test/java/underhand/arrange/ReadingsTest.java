@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import underhand.chart.Chart;
-import underhand.format.ChartTextReader;
+import underhand.format.text.ChartTextReader;
 import underhand.harmony.Preferences.MinorDominant;
 import underhand.harmony.Preferences.SeventhDegree;
 import underhand.harmony.ReadingId;

@@ -18,7 +18,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
-import underhand.format.ChartTextReader;
+import underhand.format.text.ChartTextReader;
 import underhand.hand.Grip;
 import underhand.hand.Player;
 import underhand.hand.Rung;

@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import underhand.arrange.Arrangement;
 import underhand.arrange.Arranger;
 import underhand.chart.Chart;
-import underhand.format.ChartTextReader;
+import underhand.format.text.ChartTextReader;
 import underhand.hand.Hold;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;

@@ -12,7 +12,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
-import underhand.format.ChartTextReader;
+import underhand.format.text.ChartTextReader;
 import underhand.pitch.Key;
 import underhand.pitch.Mode;
 

@@ -13,7 +13,7 @@ import java.util.regex.Matcher;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import underhand.chart.Chart;
-import underhand.format.ChartTextReader;
+import underhand.format.text.ChartTextReader;
 
 /**
  * Everything a rule says of notes, degrees and neighbours is worked out again here, from the words of the sentence and the

@@ -24,7 +24,7 @@ import underhand.fill.FillNote;
 import underhand.fill.Fills;
 import underhand.fill.Technique;
 import underhand.fill.Variation;
-import underhand.format.ChartTextReader;
+import underhand.format.text.ChartTextReader;
 import underhand.hand.Parameters;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;

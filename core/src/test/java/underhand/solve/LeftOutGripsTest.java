@@ -15,7 +15,7 @@ import underhand.arrange.Arranger;
 import underhand.arrange.Sweep;
 import underhand.arrange.Warning;
 import underhand.chart.Chart;
-import underhand.format.ChartTextReader;
+import underhand.format.text.ChartTextReader;
 import underhand.hand.Parameters;
 import underhand.harmony.HarmonyReader;
 import underhand.picking.PatternPlan;

@@ -110,11 +110,12 @@ class CallsTest {
 
     @Test
     void preview_chartWithAFault_keepsTheRest() throws Exception {
-        call("/arrangements/preview", "{\"chart\":{\"format\":\"text\",\"source\":\"[A]One [Hm7]two [D]three\"}}")
-                .andExpect(jsonPath("$.placements", hasSize(2)))
+        call("/arrangements/preview", "{\"chart\":{\"format\":\"text\",\"source\":\"[A]One [Gmaf7]two [D]three\"}}")
+                .andExpect(jsonPath("$.placements", hasSize(3)))
+                .andExpect(jsonPath("$.faults[0].kind").value("unread"))
                 .andExpect(jsonPath("$.faults[0].line").value(1))
                 .andExpect(jsonPath("$.faults[0].column").value(9))
-                .andExpect(jsonPath("$.faults[0].suggestion").value("Bm7"));
+                .andExpect(jsonPath("$.faults[0].suggestion").value("Gmaj7"));
     }
 
     @Test

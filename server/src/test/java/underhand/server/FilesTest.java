@@ -109,6 +109,21 @@ class FilesTest {
         }
     }
 
+    /** Words without chords stand in every file that has words. */
+    @Test
+    void wordsWithoutChords_standInEveryFile() throws Exception {
+        String song = "[Verse 1]\n[G]Down the [D]stream\n[Verse 2]\nHeron on the water\n[Chorus]\n[C]Row";
+        for (String layout : List.of("words", "tab")) {
+            String page = pdfText(file("pdf", song, Map.of("layout", layout)).getContentAsByteArray());
+            assertTrue(page.indexOf("Verse 2") < page.indexOf("Heron on the water"), page);
+            assertTrue(page.indexOf("Heron on the water") < page.indexOf("Chorus"), page);
+        }
+        for (String format : List.of("tab", "musicxml", "chart")) {
+            String text = file(format, song, Map.of()).getContentAsString(StandardCharsets.UTF_8);
+            assertTrue(text.contains("Heron on the water") && text.contains("Verse 2"), text);
+        }
+    }
+
     /** Every row is five lines over six, and nothing is drawn outside the page; large type is all of it larger. */
     @ParameterizedTest
     @CsvSource({

@@ -14,7 +14,7 @@ final class Measure {
     record Harmony(double at, Optional<ChordSymbol> chord) {}
 
     /** @param midi as it sounds */
-    record Sung(double at, double length, int midi) {}
+    record Sung(double at, double length, int midi, boolean tied) {}
 
     /** @param goesOn whether its word goes on with the next syllable */
     record Words(double at, String text, boolean goesOn) {}

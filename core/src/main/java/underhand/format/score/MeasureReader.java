@@ -202,24 +202,28 @@ final class MeasureReader {
             dropped.add("notes out of all range");
             return;
         }
-        sung(node, new Measure.Sung(at, length, midi), chord, measure);
+        sung(node, new Measure.Sung(at, length, midi, isTied(node)), chord, measure);
     }
 
     private void sung(XmlNode node, Measure.Sung note, boolean chord, Measure measure) {
         int last = measure.tune.size() - 1;
-        boolean tied = node.all("tie")
-                .anyMatch(t -> t.attribute("type").filter("stop"::equals).isPresent());
         if (chord && last >= 0) {
             dropped.add("the lower notes of chords in the tune");
             if (note.midi() > measure.tune.get(last).midi()) {
                 measure.tune.set(last, note);
             }
-        } else if (tied && last >= 0 && measure.tune.get(last).midi() == note.midi()) {
+        } else if (note.tied() && last >= 0 && measure.tune.get(last).midi() == note.midi()) {
             Measure.Sung held = measure.tune.get(last);
-            measure.tune.set(last, new Measure.Sung(held.at(), held.length() + note.length(), held.midi()));
+            measure.tune.set(
+                    last, new Measure.Sung(held.at(), held.length() + note.length(), held.midi(), held.tied()));
         } else {
             measure.tune.add(note);
         }
+    }
+
+    private static boolean isTied(XmlNode note) {
+        return note.all("tie")
+                .anyMatch(t -> t.attribute("type").filter("stop"::equals).isPresent());
     }
 
     private void words(XmlNode lyric, double at, Measure measure) {

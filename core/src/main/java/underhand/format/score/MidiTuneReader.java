@@ -65,16 +65,7 @@ final class MidiTuneReader {
         if (tune.stream().anyMatch(n -> n.from() >= end)) {
             dropped.add("notes after the song's last bar");
         }
-        return new ReadScore(
-                new Chart(
-                        chart.title(),
-                        chart.key(),
-                        chart.metre(),
-                        chart.tempo(),
-                        chart.capo(),
-                        chart.tuning(),
-                        sections),
-                List.copyOf(dropped));
+        return new ReadScore(chart.withSections(sections), List.copyOf(dropped));
     }
 
     private static Sequence sequence(byte[] bytes) {
@@ -165,7 +156,11 @@ final class MidiTuneReader {
             double begins = Math.max(from, note.from());
             double ends = Math.min(until, note.until());
             if (ends - begins > 1e-6) {
-                notes.add(new TuneNote(Pitch.ofMidi(note.midi()), (begins - from) / unit, (ends - begins) / unit));
+                notes.add(new TuneNote(
+                        Pitch.ofMidi(note.midi()),
+                        (begins - from) / unit,
+                        (ends - begins) / unit,
+                        note.from() < from - 1e-6));
             }
         }
         return notes;

@@ -305,7 +305,8 @@ final class MusicXmlReader {
             double begins = Math.max(from, sung.at() / unit);
             double ends = Math.min(until, (sung.at() + sung.length()) / unit);
             if (ends - begins > SAME) {
-                notes.add(new TuneNote(Pitch.ofMidi(sung.midi()), begins - from, ends - begins));
+                boolean tied = sung.tied() || sung.at() / unit < from - SAME;
+                notes.add(new TuneNote(Pitch.ofMidi(sung.midi()), begins - from, ends - begins, tied));
             }
         }
         return notes;

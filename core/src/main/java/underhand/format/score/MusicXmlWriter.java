@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import underhand.chart.Chart;
 import underhand.chart.Metre;
 import underhand.chord.ChordSymbol;
 import underhand.fill.Technique;
@@ -77,6 +78,7 @@ final class MusicXmlWriter {
                 xml.open("measure", "number", bar.number());
             }
             attributes(bar, i == 0);
+            scored.wordsBefore(bar.number()).forEach(this::spoken);
             bar.section().filter(s -> !s.isBlank()).ifPresent(this::rehearsal);
             if (bar.swing() != swing) {
                 swing(bar.swing());
@@ -86,6 +88,7 @@ final class MusicXmlWriter {
                 event(events, at);
             }
             if (i == bars.size() - 1) {
+                scored.wordsAfter().forEach(this::spoken);
                 xml.open("barline", "location", "right")
                         .element("bar-style", "light-heavy")
                         .close();
@@ -150,7 +153,8 @@ final class MusicXmlWriter {
         xml.open("direction", "placement", "above").open("direction-type").open("metronome");
         xml.element("beat-unit", TYPES.get(bar.metre().unit())).element("per-minute", tempo);
         xml.close().close();
-        xml.empty("sound", "tempo", tempo * bar.quartersABeat());
+        double quarters = tempo * bar.quartersABeat();
+        xml.empty("sound", "tempo", quarters == Math.rint(quarters) ? (Object) Math.round(quarters) : quarters);
         xml.close();
     }
 
@@ -166,6 +170,15 @@ final class MusicXmlWriter {
             xml.empty("straight");
         }
         xml.close().close().close();
+    }
+
+    /** Words that have no notes. */
+    private void spoken(Chart.Words words) {
+        words.heading().ifPresent(this::rehearsal);
+        for (String line : words.lines()) {
+            xml.open("direction", "placement", "below").open("direction-type");
+            xml.element("words", line).close().close();
+        }
     }
 
     private void rehearsal(String section) {

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.BiFunction;
 import underhand.chart.Chart;
-import underhand.format.ChartTextReader;
-import underhand.format.ChartTextWriter;
+import underhand.format.text.ChartTextReader;
+import underhand.format.text.ChartTextWriter;
 import underhand.input.FormatException;
 
 /** The door to the files a song can become, and from which one can come. */

@@ -3,6 +3,7 @@ package underhand.format.score;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import underhand.chart.Chart;
 import underhand.hand.Grip;
 import underhand.part.Notation;
 import underhand.part.Notation.Event;
@@ -62,11 +63,13 @@ final class TabText {
             int wide = block.get(1).length();
             boolean newSection = bar.bar().section().isPresent() && !line.isEmpty();
             boolean newFeel = bar.bar().swing() != swing;
-            if (!line.isEmpty() && (width + wide > WIDTH || newSection || newFeel)) {
+            List<Chart.Words> words = scored.wordsBefore(bar.bar().number());
+            if (!line.isEmpty() && (width + wide > WIDTH || newSection || newFeel || !words.isEmpty())) {
                 append(text, line);
                 line = new ArrayList<>();
                 width = 0;
             }
+            words(text, words);
             if (bar.bar().section().filter(s -> !s.isBlank()).isPresent()) {
                 text.append("\n[").append(bar.bar().section().get()).append("]\n");
             }
@@ -78,8 +81,17 @@ final class TabText {
             width += wide;
         }
         append(text, line);
+        words(text, scored.wordsAfter());
         text.append(SIGNS);
         return text.toString();
+    }
+
+    private static void words(StringBuilder text, List<Chart.Words> words) {
+        for (Chart.Words spoken : words) {
+            spoken.heading().ifPresent(name -> text.append("\n[").append(name).append("]\n"));
+            spoken.lines().forEach(line -> text.append(line).append('\n'));
+            text.append('\n');
+        }
     }
 
     /** Every different grip with the fingers of the left hand, lowest string first. */

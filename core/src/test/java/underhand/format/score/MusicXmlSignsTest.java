@@ -25,7 +25,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import underhand.arrange.Arrangement;
 import underhand.arrange.Arranger;
-import underhand.format.ChartTextReader;
+import underhand.format.text.ChartTextReader;
 import underhand.hand.FingeringSearch;
 import underhand.hand.FretWindow;
 import underhand.hand.Grip;

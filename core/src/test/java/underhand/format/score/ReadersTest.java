@@ -20,8 +20,8 @@ import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.CsvSource;
 import underhand.chart.Chart;
 import underhand.chart.Placement;
-import underhand.format.ChartTextReader;
-import underhand.format.ChartTextWriter;
+import underhand.format.text.ChartTextReader;
+import underhand.format.text.ChartTextWriter;
 import underhand.input.FormatException;
 
 /** Small scores written by hand, a feature each, and files that are none. */

@@ -6,7 +6,7 @@ import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import underhand.arrange.Arranger;
-import underhand.format.ChartTextReader;
+import underhand.format.text.ChartTextReader;
 import underhand.neck.Shape;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.Lock;

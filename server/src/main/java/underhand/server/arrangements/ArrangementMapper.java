@@ -16,7 +16,7 @@ import underhand.arrange.Arrangement;
 import underhand.arrange.CapoCandidate;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
-import underhand.format.ChartReading;
+import underhand.format.text.ChartReading;
 import underhand.hand.Grip;
 import underhand.harmony.HarmonyReader;
 import underhand.repertoire.RatedGrip;
@@ -29,6 +29,7 @@ import underhand.server.arrangements.ArrangementView.ChangeView;
 import underhand.server.arrangements.ArrangementView.FallbackView;
 import underhand.server.arrangements.ArrangementView.FaultView;
 import underhand.server.arrangements.ArrangementView.FunctionView;
+import underhand.server.arrangements.ArrangementView.MendView;
 import underhand.server.arrangements.ArrangementView.PlacementView;
 import underhand.server.arrangements.ArrangementView.RankedTextureView;
 import underhand.server.arrangements.ArrangementView.ReadingView;
@@ -38,6 +39,7 @@ import underhand.server.arrangements.ArrangementView.SectionKeyView;
 import underhand.server.arrangements.ArrangementView.TextureView;
 import underhand.server.arrangements.ArrangementView.VoiceView;
 import underhand.server.arrangements.ArrangementView.WarningView;
+import underhand.server.arrangements.ArrangementView.WordsView;
 import underhand.server.arrangements.ArrangementView.WorstChangeView;
 import underhand.server.players.HouseRulesRequest;
 import underhand.server.shapes.GripView;
@@ -97,6 +99,9 @@ final class ArrangementMapper {
                 arrangement.warnings().stream()
                         .map(w -> new WarningView(w.kind().name().toLowerCase(Locale.ROOT), w.text(), w.placements()))
                         .toList(),
+                chart.words().stream()
+                        .map(w -> new WordsView(w.bar(), w.heading().orElse(""), w.lines()))
+                        .toList(),
                 faults,
                 arrangement
                         .budget()
@@ -117,11 +122,16 @@ final class ArrangementMapper {
     static List<FaultView> faults(ChartReading reading) {
         return reading.faults().stream()
                 .map(f -> new FaultView(
+                        f.kind().name().toLowerCase(Locale.ROOT),
                         f.line(),
                         f.column(),
                         f.input(),
                         f.message(),
-                        f.suggestion().orElse(null)))
+                        f.suggestion().orElse(null),
+                        f.mends().stream()
+                                .map(m -> new MendView(
+                                        m.label(), m.fromLine(), m.fromColumn(), m.toLine(), m.toColumn(), m.text()))
+                                .toList()))
                 .toList();
     }
 

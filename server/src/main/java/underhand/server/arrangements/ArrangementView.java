@@ -38,6 +38,7 @@ public record ArrangementView(
         double total,
         int fastestTempo,
         List<WarningView> warnings,
+        List<WordsView> words,
         List<FaultView> faults,
         @Schema(nullable = true) BudgetView budget) {
 
@@ -208,10 +209,31 @@ public record ArrangementView(
     /** @param placements what it is about; empty for the whole song */
     public record WarningView(String kind, String text, List<Integer> placements) {}
 
+    /**
+     * Words of the song without chords.
+     *
+     * @param bar bars of the song that stand before them
+     * @param heading name of the part they are; blank inside another part
+     */
+    public record WordsView(int bar, String heading, List<String> lines) {}
+
+    /**
+     * A place of the chart that was not understood, or can be read otherwise.
+     *
+     * @param kind {@code unread}, {@code unsure} or {@code told}
+     * @param mends edits of the text that settle it
+     */
     public record FaultView(
+            String kind,
             int line,
             int column,
             String input,
             String message,
-            @Schema(nullable = true) String suggestion) {}
+
+            @Schema(nullable = true) String suggestion,
+
+            List<MendView> mends) {}
+
+    /** An edit: what stands from one place up to another, lines and columns from 1, gives way to a text. */
+    public record MendView(String label, int fromLine, int fromColumn, int toLine, int toColumn, String text) {}
 }

@@ -69,9 +69,10 @@ class FileService {
                 ? "Untitled song"
                 : first.arranged().chart().title();
         List<ScoredPart> scored = new ArrayList<>();
-        scored.add(scored("Guitar", first));
+        List<Chart.Words> words = first.arranged().chart().words();
+        scored.add(scored("Guitar", first, words));
         if (request.song().second() != null) {
-            scored.add(scored("Second guitar", parts.second(request.song())));
+            scored.add(scored("Second guitar", parts.second(request.song()), words));
         }
         boolean asTyped = request.song().transpose() == null || request.song().transpose() == 0;
         Chart chart = first.arranged().chart();
@@ -79,7 +80,7 @@ class FileService {
         return new Sheaf(title, source, first, scored);
     }
 
-    private static ScoredPart scored(String name, PartService.Written written) {
+    private static ScoredPart scored(String name, PartService.Written written, List<Chart.Words> words) {
         ArrangementSettings settings = written.part().arrangement().settings();
         boolean nylon = settings.guitar().kind() == Guitar.Kind.NYLON;
         return new ScoredPart(
@@ -87,7 +88,8 @@ class FileService {
                 written.part(),
                 settings.tuning(),
                 nylon,
-                Handedness.of(written.seat().leftHanded()));
+                Handedness.of(written.seat().leftHanded()),
+                words);
     }
 
     private static Look look(FileRequest request) {
@@ -174,11 +176,9 @@ class FileService {
         if (SongFiles.isScore(file)) {
             return view(SongFiles.score(file));
         }
-        String text = new String(file, StandardCharsets.UTF_8);
-        if (text.indexOf('\0') >= 0 || text.chars().filter(c -> c == '\uFFFD').count() > text.length() / 20) {
-            throw InputException.field(
-                    "file", "This is neither chart text, nor MusicXML, nor MIDI. Save the song as one of these.");
-        }
+        String text = TextFile.read(file)
+                .orElseThrow(() -> InputException.field(
+                        "file", "This is neither chart text, nor MusicXML, nor MIDI. Save the song as one of these."));
         return new ReadView(text, List.of());
     }
 

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import underhand.chart.Chart;
 import underhand.chart.Metre;
 import underhand.format.score.ScoredPart;
 import underhand.format.staff.ChordMark;
@@ -48,10 +49,13 @@ final class PdfScore {
             Spaced spaced = spaced(bar, !own.equals(metre));
             metre = own;
             boolean newSection = bar.written().bar().section().isPresent();
-            if (!row.isEmpty() && (newSection || wide + spaced.width() > page.width())) {
+            List<Chart.Words> spoken = scored.wordsBefore(bar.written().bar().number());
+            boolean full = wide + spaced.width() > page.width();
+            if (!row.isEmpty() && (newSection || full || !spoken.isEmpty())) {
                 row(row);
                 row.clear();
             }
+            PdfWords.write(page, spoken);
             wide = row.isEmpty() ? PdfStaff.headWidth(key) : wide;
             row.add(spaced);
             wide += spaced.width();
@@ -59,6 +63,7 @@ final class PdfScore {
         if (!row.isEmpty()) {
             row(row);
         }
+        PdfWords.write(page, scored.wordsAfter());
     }
 
     private Spaced spaced(StaffBar bar, boolean newMetre) throws IOException {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import underhand.chart.Chart;
 import underhand.format.score.Handedness;
 import underhand.format.score.ScoredPart;
 import underhand.hand.Grip;
@@ -169,11 +170,13 @@ final class PdfSheet {
         for (PlacedGrip place : scored.part().arrangement().placements()) {
             boolean newBar = place.slot().bar() != bar;
             boolean newSection = newBar && place.slot().barInSection() == 1;
-            if (newSection || newBar && bars == 4) {
+            List<Chart.Words> spoken = newBar ? scored.wordsBefore(place.slot().bar()) : List.of();
+            if (newSection || newBar && bars == 4 || !spoken.isEmpty()) {
                 line(line);
                 line.clear();
                 bars = 0;
             }
+            PdfWords.write(page, spoken);
             if (newSection && !place.slot().section().isBlank()) {
                 page.need(70);
                 page.text(page.bold, 12, 0, 16, place.slot().section());
@@ -187,6 +190,7 @@ final class PdfSheet {
                     place.segment().part() == 0 ? place.slot().placement().lyric() : ""));
         }
         line(line);
+        PdfWords.write(page, scored.wordsAfter());
     }
 
     private void line(List<Cell> cells) throws IOException {

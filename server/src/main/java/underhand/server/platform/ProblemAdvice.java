@@ -23,7 +23,7 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
-import underhand.format.ChartLimitException;
+import underhand.format.text.ChartLimitException;
 import underhand.input.FormatException;
 import underhand.input.RangeException;
 import underhand.server.storage.StorageException;

@@ -14,7 +14,7 @@ import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
-import underhand.format.ChartTextReader;
+import underhand.format.text.ChartTextReader;
 import underhand.server.arrangements.FillChoiceRequest;
 import underhand.server.arrangements.LockRequest;
 import underhand.server.arrangements.ReadingChoiceRequest;

@@ -1,7 +1,7 @@
 package underhand.server.songs;
 
 import underhand.chart.Chart;
-import underhand.format.ChartReading;
+import underhand.format.text.ChartReading;
 import underhand.harmony.KeyFinder;
 
 /** What the list says of a chart, kept with the song so that no chart is read to list it. */
@@ -18,6 +18,6 @@ record SongFacts(String key, String metre, int tempo, int bars, int chords, int 
                         .flatMap(p -> p.placement().chord().stream())
                         .distinct()
                         .count(),
-                reading.faults().size());
+                reading.unsure());
     }
 }

@@ -10,8 +10,8 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import underhand.chart.Chart;
-import underhand.format.ChartReading;
-import underhand.format.ChartTextReader;
+import underhand.format.text.ChartReading;
+import underhand.format.text.ChartTextReader;
 import underhand.hand.Rung;
 import underhand.server.arrangements.ArrangementService;
 import underhand.server.arrangements.PlannerVersion;
@@ -208,7 +208,7 @@ public class SongService {
         return reading;
     }
 
-    private static String required(String source) {
+    static String required(String source) {
         if (source == null || source.isBlank()) {
             throw InputException.field("source", "There is nothing here yet. Paste a chart first.");
         }

@@ -1,0 +1,63 @@
+package underhand.format.text;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import underhand.chord.ChordSymbol;
+
+/**
+ * How a chart names its notes. In German, H is the B of English and B its B flat; sharps end in -is, flats in -es.
+ *
+ * <p>Source: common practice; DIN 13342 and ISO 16:1975 do not settle note names.
+ */
+enum Spelling {
+    ENGLISH,
+    GERMAN;
+
+    private static final Map<String, String> GERMAN_ROOTS = Map.ofEntries(
+            Map.entry("H", "B"),
+            Map.entry("His", "B#"),
+            Map.entry("Cis", "C#"),
+            Map.entry("Dis", "D#"),
+            Map.entry("Eis", "E#"),
+            Map.entry("Fis", "F#"),
+            Map.entry("Gis", "G#"),
+            Map.entry("Ais", "A#"),
+            Map.entry("Ces", "Cb"),
+            Map.entry("Des", "Db"),
+            Map.entry("Es", "Eb"),
+            Map.entry("Fes", "Fb"),
+            Map.entry("Ges", "Gb"),
+            Map.entry("As", "Ab"));
+
+    private static final Pattern GERMAN_ROOT = Pattern.compile("([CDEFGAH]is|[CDFG]es|[EA]s|H)(?!us)(.*)");
+    private static final Pattern B_ALONE = Pattern.compile("B(?![b♭#♯])(.*)");
+
+    /** The chord a text is in this spelling; a name only German has is read in both, for it can be nothing else. */
+    Optional<ChordSymbol> chord(String text) {
+        int slash = text.lastIndexOf('/');
+        String bass = slash < 0 ? "" : text.substring(slash + 1);
+        String named = isNote(bass) ? english(text.substring(0, slash)) + "/" + english(bass) : english(text);
+        return ChordSymbol.tryParse(named);
+    }
+
+    /** Whether a text is a chord that only German names so. */
+    static boolean isGermanOnly(String text) {
+        return ChordSymbol.tryParse(text).isEmpty() && GERMAN.chord(text).isPresent();
+    }
+
+    private static boolean isNote(String text) {
+        return text.length() <= 3
+                && (GERMAN_ROOTS.containsKey(text) || text.equals("B") || text.equals("Bb") || text.equals("B♭"));
+    }
+
+    private String english(String text) {
+        Matcher root = GERMAN_ROOT.matcher(text);
+        if (root.matches() && (this == GERMAN || ChordSymbol.tryParse(text).isEmpty())) {
+            return GERMAN_ROOTS.get(root.group(1)) + root.group(2);
+        }
+        Matcher b = B_ALONE.matcher(text);
+        return this == GERMAN && b.matches() ? "Bb" + b.group(1) : text;
+    }
+}

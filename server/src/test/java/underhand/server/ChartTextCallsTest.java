@@ -1,0 +1,73 @@
+package underhand.server;
+
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasSize;
+import static org.hamcrest.Matchers.nullValue;
+import static org.springframework.http.MediaType.APPLICATION_JSON;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** What is understood of a chart's text, over HTTP. */
+@ServerTest
+class ChartTextCallsTest extends ArrangementCalls {
+
+    private static final String SONG = """
+            Down the Weir
+            Key: Em  Capo: 2
+
+            [Verse 1]
+            Em         H7
+            Lantern on the water
+            [Verse 2]
+            Heron by the water
+            """;
+
+    private ResultActions read(String source) throws Exception {
+        return mvc.perform(post("/api/v1/charts/read")
+                .contentType(APPLICATION_JSON)
+                .content(json.writeValueAsBytes(Map.of("source", source))));
+    }
+
+    @Test
+    void read_messySong_countsWhatItFoundAndOffersMends() throws Exception {
+        read(SONG)
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.title").value("Down the Weir"))
+                .andExpect(jsonPath("$.key").value("E minor"))
+                .andExpect(jsonPath("$.parts").value(2))
+                .andExpect(jsonPath("$.bars").value(2))
+                .andExpect(jsonPath("$.chords").value(2))
+                .andExpect(
+                        jsonPath("$.faults[?(@.kind=='unsure')].mends[0].label").value("Take the chords of Verse 1"))
+                .andExpect(jsonPath("$.spans[?(@.kind=='chord')]", hasSize(2)));
+    }
+
+    @Test
+    void read_wordsAlone_haveNoKey() throws Exception {
+        read("just a line")
+                .andExpect(jsonPath("$.key").value(nullValue()))
+                .andExpect(jsonPath("$.bars").value(0));
+    }
+
+    @Test
+    void read_nothing_saysWhatToDo() throws Exception {
+        read(" ")
+                .andExpect(status().is4xxClientError())
+                .andExpect(jsonPath("$.detail", containsString("Paste a chart")));
+    }
+
+    @Test
+    void preview_wordsWithoutChords_areInThePart() throws Exception {
+        call("preview", json.writeValueAsString(Map.of("chart", Map.of("source", SONG), "rung", 2)))
+                .andExpect(jsonPath("$.words", hasSize(1)))
+                .andExpect(jsonPath("$.words[0].bar").value(2))
+                .andExpect(jsonPath("$.words[0].heading").value("Verse 2"))
+                .andExpect(jsonPath("$.words[0].lines[0]").value("Heron by the water"))
+                .andExpect(jsonPath("$.placements", hasSize(2)));
+    }
+}
