@@ -14,7 +14,7 @@ const LOOK = EditorView.theme({
     borderRadius: '8px',
     backgroundColor: 'var(--mui-palette-draw-sheet)',
     color: 'var(--mui-palette-text-primary)',
-    maxHeight: '56vh',
+    maxHeight: '42vh',
   },
   '.cm-scroller': { fontFamily: MONO, lineHeight: '1.55', overflow: 'auto' },
   '.cm-gutters': {
@@ -37,7 +37,9 @@ const LOOK = EditorView.theme({
     backgroundImage: 'none',
     borderBottom: '2px dotted var(--mui-palette-warning-main)',
   },
-  '.cm-lintRange-info': { backgroundImage: 'none' },
+  '.cm-lint-marker': { content: '""', width: '9px', height: '9px', margin: '0.45em auto 0' },
+  '.cm-lint-marker-error': { backgroundColor: 'var(--mui-palette-error-main)' },
+  '.cm-lint-marker-warning': { backgroundColor: 'var(--mui-palette-warning-main)', borderRadius: '50%' },
   '.cm-chart-chord': { color: 'var(--mui-palette-draw-stays)', fontWeight: 700 },
   '.cm-chart-heading': { fontWeight: 700 },
   '.cm-chart-header': { color: 'var(--mui-palette-draw-movesText)' },
@@ -174,15 +176,15 @@ function marks(state: EditorState, spans: Span[]): DecorationSet {
   );
 }
 
-const SEVERITIES = { unread: 'error', unsure: 'warning', told: 'info' } as const;
-
+/** What is only told is read below the text. */
 function diagnostics({ source, faults }: ReadText): Diagnostic[] {
-  return faults.map((fault) => {
+  const marked = faults.filter((fault) => fault.kind !== 'told');
+  return marked.map((fault) => {
     const [from, to] = placeOf(source, fault);
     return {
       from,
       to,
-      severity: SEVERITIES[fault.kind as keyof typeof SEVERITIES],
+      severity: fault.kind === 'unread' ? 'error' : 'warning',
       message: fault.message,
       actions: fault.mends.map((mend) => ({
         name: mend.label,

@@ -35,7 +35,7 @@ export function Understood({
       component="fieldset"
       disabled={stale}
       data-testid="understood"
-      sx={{ mt: 1, p: 0, m: 0, border: 0, minWidth: 0 }}
+      sx={{ mt: 1, p: 0, mx: 0, mb: 0, border: 0, minWidth: 0, maxHeight: { md: '24vh' }, overflowY: 'auto' }}
     >
       <Typography variant="body2" role="status">
         {reading.bars === 0 ? 'No chord found yet.' : `Understood: ${inOneLine(reading)}.`}{' '}
@@ -80,7 +80,7 @@ function Place({
       <Button
         size="small"
         color={fault.kind === 'unread' ? 'error' : fault.kind === 'unsure' ? 'warning' : 'inherit'}
-        sx={{ justifyContent: 'flex-start', textAlign: 'left', pl: 0.5 }}
+        sx={{ justifyContent: 'flex-start', textAlign: 'left', pl: 0.5, fontWeight: 500 }}
         onClick={() => onGoTo(fault)}
       >
         {fault.message}

@@ -42,6 +42,7 @@ export function PasteChart({
   return (
     <Box
       component="form"
+      id="paste"
       onSubmit={(event) => {
         event.preventDefault();
         onAdd(source, forget);
@@ -62,14 +63,6 @@ export function PasteChart({
         spellCheck={false}
         onChange={(event) => write(event.target.value)}
       />
-      {reading && (
-        <Understood
-          reading={reading}
-          stale={reading.source !== source}
-          onGoTo={goTo}
-          onMend={(mend) => write(mended(source, mend))}
-        />
-      )}
       {error !== null && error !== undefined && (
         <Box sx={{ mt: 1 }}>
           <Problem error={error} />
@@ -87,6 +80,14 @@ export function PasteChart({
           onChange={(event) => onFile(event.target.files?.[0])}
         />
       </Button>
+      {reading && (
+        <Understood
+          reading={reading}
+          stale={reading.source !== source}
+          onGoTo={goTo}
+          onMend={(mend) => write(mended(source, mend))}
+        />
+      )}
       <Typography variant="caption" color="text.secondary" sx={{ display: 'block', mt: 0.5 }}>
         Chart text or MusicXML can also be dropped anywhere on this page.
       </Typography>

@@ -82,6 +82,11 @@ export function SongbookView() {
         <Typography variant="h1">Songbook</Typography>
         <Box sx={{ flex: 1 }} />
         {!empty && (
+          <Button href="#paste" variant="outlined" sx={{ display: { md: 'none' } }}>
+            Paste a chart
+          </Button>
+        )}
+        {!empty && (
           <TextField
             inputRef={search}
             size="small"

@@ -44,8 +44,8 @@ class BenchTest extends InDemoBook {
         browser.find(By.xpath("//button[contains(.,'Line 2, column 9') and contains(.,'Did you mean Bm')]"))
                 .click();
         press("Bm7");
-        browser.find(By.xpath("//button[contains(.,'Gmaf7')]")).click();
-        press("Gmaj7");
+        browser.await(By.cssSelector("[data-testid=understood]"), t -> t.contains("1 place to look at"));
+        browser.press("Write Gmaj7");
         browser.button("Use this text").click();
         browser.awaitTrue(() -> browser.shapesOnTheRoad().size() == 4);
         browser.await(By.cssSelector("section[aria-label='Hand road']"), t -> t.contains("maj7"));

@@ -48,15 +48,15 @@ final class PartsAgain {
             Optional<Part> earlier = earlier(i);
             SourceLine line = part.line().source();
             String name = part.heading().name();
+            int at = Math.max(line.indent(), line.text().indexOf(name));
             if (earlier.isEmpty()) {
-                faults.accept(Fault.told(
-                        line, line.indent(), name, "has no chords; it stands on the page and is not played"));
+                faults.accept(Fault.told(line, at, name, "has no chords; it stands on the page and is not played"));
             } else {
                 String from = earlier.get().heading().name();
                 boolean empty = part.words().isEmpty();
                 faults.accept(Fault.unsure(
                         line,
-                        line.indent(),
+                        at,
                         name,
                         empty
                                 ? "is empty; it may be " + from + " again"
