@@ -197,6 +197,7 @@ export const api = {
     const body = { version, limits };
     return sent(PUT('/api/v1/players/{id}', { ...path({ id }), body, ...carried(body) }));
   },
+  putBackPlayer: (id: number) => sent(POST('/api/v1/players/{id}/put-back', path({ id }))),
   removePlayer: (id: number) => sent(DELETE('/api/v1/players/{id}', path({ id }))),
   guitars: () => sent(GET('/api/v1/guitars')),
   addGuitar: (build: GuitarBuild) => sent(POST('/api/v1/guitars', { body: { build } })),
@@ -204,12 +205,15 @@ export const api = {
     const body = { version, build };
     return sent(PUT('/api/v1/guitars/{id}', { ...path({ id }), body, ...carried(body) }));
   },
+  putBackGuitar: (id: number) => sent(POST('/api/v1/guitars/{id}/put-back', path({ id }))),
   removeGuitar: (id: number) => sent(DELETE('/api/v1/guitars/{id}', path({ id }))),
   versions: (songId: number) => sent(GET('/api/v1/songs/{songId}/versions', path({ songId }))),
   keepVersion: (songId: number, name: string, source: string, decisions: Decisions) =>
     sent(POST('/api/v1/songs/{songId}/versions', { ...path({ songId }), body: { name, source, decisions } })),
   planned: (songId: number, id: number) =>
     sent(GET('/api/v1/songs/{songId}/versions/{id}/planned', path({ songId, id }))),
+  putBackVersion: (songId: number, id: number) =>
+    sent(POST('/api/v1/songs/{songId}/versions/{id}/put-back', path({ songId, id }))),
   removeVersion: (songId: number, id: number) =>
     sent(DELETE('/api/v1/songs/{songId}/versions/{id}', path({ songId, id }))),
   alternatives: (song: PreviewBody, index: number, signal?: AbortSignal) =>
@@ -249,6 +253,7 @@ export const api = {
     const body = { version, pattern };
     return sent(PUT('/api/v1/own-patterns/{id}', { ...path({ id }), body, ...carried(body) }));
   },
+  putBackOwnPattern: (id: number) => sent(POST('/api/v1/own-patterns/{id}/put-back', path({ id }))),
   removeOwnPattern: (id: number) => sent(DELETE('/api/v1/own-patterns/{id}', path({ id }))),
   file: takeFile,
   readFile: (file: string, source: string | null) =>

@@ -17,6 +17,7 @@ import { Broken } from './Broken';
 import { fetchLater } from './fetchLater';
 import { NotFound } from './NotFound';
 import { Shell } from './Shell';
+import { SongPlace } from './SongPlace';
 import { theme } from '../theme/theme';
 
 const queries: QueryClient = new QueryClient({
@@ -34,10 +35,17 @@ const router = createBrowserRouter([
     errorElement: <Broken />,
     children: [
       { path: '/', element: <SongbookView /> },
-      { path: '/songs/:id', element: <BenchView /> },
-      { path: '/songs/:id/sheet', element: <SheetView /> },
-      { path: '/songs/:id/rungs', element: <RungsView /> },
-      { path: '/songs/:id/versions', element: <VersionsView /> },
+      {
+        path: '/songs/:id',
+        element: <SongPlace />,
+        children: [
+          { index: true, element: <BenchView />, handle: 'Bench' },
+          { path: 'sheet', element: <SheetView />, handle: 'Sheet' },
+          { path: 'rungs', element: <RungsView />, handle: 'Rungs' },
+          { path: 'versions', element: <VersionsView />, handle: 'Versions' },
+          { path: '*', element: <NotFound /> },
+        ],
+      },
       { path: '/players', element: <PlayersView /> },
       { path: '/book', element: <BookView /> },
       { path: '*', element: <NotFound /> },

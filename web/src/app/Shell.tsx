@@ -3,9 +3,12 @@ import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import { styled, useColorScheme } from '@mui/material/styles';
+import { useRef } from 'react';
 import { NavLink, Outlet, useMatch } from 'react-router';
 import { Offline } from './Offline';
 import { useGoKeys } from './useGoKeys';
+import { useRefusedDrops } from './useRefusedDrops';
+import { useScrollMemory } from './useScrollMemory';
 
 const Place = styled(NavLink)(({ theme }) => ({
   display: 'grid',
@@ -30,6 +33,9 @@ export function Shell() {
   const song = useMatch('/songs/:id/*');
   const base = song ? `/songs/${song.params.id}` : null;
   useGoKeys(base);
+  const scroller = useRef<HTMLDivElement>(null);
+  useScrollMemory(scroller);
+  useRefusedDrops();
   return (
     <Box
       sx={{
@@ -77,6 +83,7 @@ export function Shell() {
         <ThemeSwitch />
       </Box>
       <Box
+        ref={scroller}
         data-scroller
         sx={{ flex: 1, minWidth: 0, minHeight: 0, overflow: 'auto', '@media print': { overflow: 'visible' } }}
       >

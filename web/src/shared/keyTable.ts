@@ -5,7 +5,7 @@ interface Key {
   /** As people read it. */
   shown: string;
   does: string;
-  where: 'on the bench' | 'on the sheet' | 'in the songbook' | 'everywhere';
+  where: 'on the bench' | 'on the sheet' | 'on stage' | 'in the songbook' | 'everywhere';
   /** Whether the key is meant by its place on the keyboard, not by what it types: digits under shift. */
   byPlace?: true;
 }
@@ -35,6 +35,19 @@ export const KEYS = {
   pageOn: { press: 'pagedown,down', shown: 'page down, ↓', does: 'page on', where: 'on the sheet' },
   pageBack: { press: 'pageup,up', shown: 'page up, ↑', does: 'page back', where: 'on the sheet' },
   loopSheet: { press: 'o', shown: 'o', does: 'loop the section that sounds', where: 'on the sheet' },
+  stage: { press: 's', shown: 's', does: 'let the sheet fill the screen', where: 'on the sheet' },
+  playSheet: { press: 'space', shown: 'space', does: 'play or stop', where: 'on the sheet', byPlace: true },
+  stageOn: {
+    press: 'pagedown,down,right,enter,space',
+    shown: '→, ↓, enter, space',
+    does: 'page on',
+    where: 'on stage',
+    byPlace: true,
+  },
+  stageBack: { press: 'pageup,up,left', shown: '←, ↑', does: 'page back', where: 'on stage' },
+  stageLoop: { press: 'o', shown: 'o', does: 'loop the section on the screen', where: 'on stage' },
+  stagePlay: { press: 'p', shown: 'p', does: 'play or stop', where: 'on stage' },
+  stageEnd: { press: 'escape,s', shown: 'esc, s', does: 'leave the stage', where: 'on stage' },
   find: { press: 'f', shown: 'f', does: 'find a song', where: 'in the songbook' },
   goSongs: { press: 'g>s', shown: 'g s', does: 'go to the songs', where: 'everywhere' },
   goBench: { press: 'g>b', shown: 'g b', does: 'go to the bench', where: 'everywhere' },

@@ -23,7 +23,35 @@ export async function readFile(file: File, source: string | null = null): Promis
       `${file.name} has more than 3.5 MiB. A chart, a score or a tune is far smaller: choose that file.`,
     );
   }
-  return api.readFile(base64(new Uint8Array(await file.arrayBuffer())), source);
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  const other = otherKind(bytes);
+  if (other !== null) {
+    throw new ProblemError(
+      415,
+      'Not a chart',
+      `${file.name} is ${other}. Underhand reads chart text, MusicXML and, for a song's tune, MIDI.`,
+    );
+  }
+  return api.readFile(base64(bytes), source);
+}
+
+/** First bytes of files people drop by mistake. */
+const OTHERS: [string, string][] = [
+  ['25504446', 'a PDF'],
+  ['89504e47', 'a picture'],
+  ['ffd8ff', 'a picture'],
+  ['47494638', 'a picture'],
+  ['494433', 'a sound recording'],
+  ['fffb', 'a sound recording'],
+  ['664c6143', 'a sound recording'],
+  ['4f676753', 'a sound recording'],
+  ['d0cf11e0', 'a document of a word processor'],
+];
+
+/** What a file is that is no chart, in words; null where it may be one. */
+function otherKind(bytes: Uint8Array): string | null {
+  const start = [...bytes.subarray(0, 4)].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+  return OTHERS.find(([mark]) => start.startsWith(mark))?.[1] ?? null;
 }
 
 /** What was left out of a file, in a sentence; blank where nothing was. */

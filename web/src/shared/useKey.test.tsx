@@ -26,6 +26,7 @@ const CODES: Record<string, [key: string, code: string]> = {
   down: ['ArrowDown', 'ArrowDown'],
   up: ['ArrowUp', 'ArrowUp'],
   space: [' ', 'Space'],
+  enter: ['Enter', 'Enter'],
   escape: ['Escape', 'Escape'],
   pagedown: ['PageDown', 'PageDown'],
   pageup: ['PageUp', 'PageUp'],

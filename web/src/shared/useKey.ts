@@ -10,7 +10,8 @@ function isTaken(event: KeyboardEvent): boolean {
   return (
     document.querySelector('[role="dialog"]') !== null ||
     (target instanceof Element &&
-      (target.closest(FIELDS) !== null || (event.key === ' ' && target.closest('button, a') !== null)))
+      (target.closest(FIELDS) !== null ||
+        ((event.key === ' ' || event.key === 'Enter') && target.closest('button, a') !== null)))
   );
 }
 

@@ -97,9 +97,13 @@ export const theme = createTheme({
     MuiButton: { defaultProps: { disableElevation: true }, styleOverrides: { root: { minHeight: 44 } } },
     MuiToggleButton: {
       styleOverrides: {
-        root: ({ theme }) => ({ color: theme.vars?.palette.text.primary, minHeight: 40 }),
+        root: ({ theme }) => ({ color: theme.vars?.palette.text.primary, minHeight: 44 }),
       },
     },
+    MuiNativeSelect: { styleOverrides: { select: { minHeight: 36, boxSizing: 'border-box' } } },
+    MuiInputBase: { styleOverrides: { root: { minHeight: 44 } } },
+    MuiIconButton: { styleOverrides: { root: { minWidth: 44, minHeight: 44 } } },
+    MuiCheckbox: { styleOverrides: { root: { minWidth: 44, minHeight: 44 } } },
     MuiCssBaseline: {
       styleOverrides: {
         body: { fontVariantNumeric: 'tabular-nums' },

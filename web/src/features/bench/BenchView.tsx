@@ -21,13 +21,18 @@ import { TempoBar } from './dials/TempoBar';
 import { TextureDial } from './dials/TextureDial';
 import { TextureDialog } from './dials/TextureDialog';
 import { KeysDialog } from './KeysDialog';
-import { Fallen, FaultLine, FromFile } from './Notices';
+import { Fallen, FaultLine, FromFile, PlayerGone } from './Notices';
 import { PartChanged } from './PartChanged';
 import { GuitarRoads } from './road/GuitarRoads';
 import { CapoRuler } from './ruler/CapoRuler';
 import { useBenchKeys } from './useBenchKeys';
 import { useHeard } from './useHeard';
 import { WhyPanel } from './why/WhyPanel';
+import { WhySheet } from './why/WhySheet';
+import { Fold } from './Fold';
+import { textureName } from '../../shared/words';
+import useMediaQuery from '@mui/material/useMediaQuery';
+import type { Theme } from '@mui/material/styles';
 import { BenchWork, useWork, type Work } from './state/BenchWork';
 import { useBench } from './state/useBench';
 
@@ -88,6 +93,7 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
   const openChart = useCallback(() => open('chart'), []);
   const openTexture = useCallback(() => open('texture'), []);
   useBenchKeys({ onHelp: openHelp, onLoop: toggleLoop, onPlay: playback.toggle, onTexture: openTexture });
+  const narrow = useMediaQuery((theme: Theme) => theme.breakpoints.down('md'));
   const there = data !== undefined;
   const unsure = data?.faults.filter((fault) => fault.kind !== 'told') ?? [];
   const more = useMemo(
@@ -109,6 +115,7 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
           minHeight: 0,
           display: 'grid',
           gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 348px' },
+          alignContent: { xs: 'start', md: 'stretch' },
         }}
       >
         <Box sx={{ p: { xs: 2, md: 2.5 }, pt: { md: 2 }, minWidth: 0, overflowY: { md: 'auto' } }}>
@@ -130,6 +137,7 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
           </Heading>
           <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.25, mt: 0.25 }}>
             <FromFile />
+            <PlayerGone playerId={decisions.playerId} />
             {fallen && (
               <Fallen
                 what={fallen.what}
@@ -145,17 +153,21 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
             {unsure.length > 0 && (
               <FaultLine count={unsure.length} first={unsure[0]?.message ?? ''} onOpen={openChart} />
             )}
-            <Dials decisions={decisions} onDecide={decide}>
-              {more}
-            </Dials>
-            {data ? (
-              <>
+            <Fold line={foldedLine(data)}>
+              <Dials decisions={decisions} onDecide={decide}>
+                {more}
+              </Dials>
+              {data && (
                 <CapoRuler
                   neck={data.neck}
                   capo={data.capo}
                   decided={decisions.capo !== null}
                   onCapo={onCapo}
                 />
+              )}
+            </Fold>
+            {data ? (
+              <>
                 <GuitarRoads
                   second={second}
                   arrangement={data}
@@ -172,14 +184,16 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
             )}
           </Box>
         </Box>
-        {data ? <WhyPanel /> : <Box sx={{ bgcolor: 'draw.panel' }} />}
+        {!narrow && (data ? <WhyPanel /> : <Box sx={{ bgcolor: 'draw.panel' }} />)}
       </Box>
       {data && (
         <TempoBar
+          above={narrow && <WhySheet />}
           tempo={data.tempo}
           fastest={(loop && loopTempo(data, loop)) ?? data.fastestTempo}
           holds={loop ? `bars ${loop.from} to ${loop.to} hold` : 'holds'}
           onTempo={(tempo) => decide({ tempo })}
+          onChartTempo={decisions.tempo === null ? undefined : () => decide({ tempo: null })}
         >
           <Transport playback={playback} ready={part !== undefined} second={second !== undefined} />
         </TempoBar>
@@ -259,6 +273,16 @@ function Heading({
       {children}
     </Box>
   );
+}
+
+/** What the dials say, in one line. */
+function foldedLine(arrangement: Arrangement | undefined): string {
+  if (!arrangement) {
+    return 'Player, rung, capo';
+  }
+  const { capo, rung, texture } = arrangement;
+  const at = capo.chosen === 0 ? 'no capo' : `capo ${capo.chosen}`;
+  return `rung ${rung} · ${at} · ${textureName(texture.chosen)}`;
 }
 
 function Loading() {

@@ -1,8 +1,11 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useLocation } from 'react-router';
+import { api } from '../../api/client';
+import { usePlayers } from '../../api/useArrangement';
 
 /** What was left out of the file this song came from. */
 export function FromFile() {
@@ -53,6 +56,34 @@ export function Fallen({
       Gone with the chords you took away: {what.join('; ')}. Everything else was kept.
     </Alert>
   );
+}
+
+/** The song's player was removed from the book: somebody else plays, and that is said. */
+export function PlayerGone({ playerId }: { playerId: number | null }) {
+  const players = usePlayers();
+  const queries = useQueryClient();
+  const back = useMutation({
+    mutationFn: api.putBackPlayer,
+    onSuccess: () => queries.invalidateQueries(),
+  });
+  const gone =
+    playerId !== null && players.data !== undefined && players.data.every((p) => p.id !== playerId);
+  return gone ? (
+    <Alert
+      severity="warning"
+      variant="outlined"
+      data-testid="player-gone"
+      action={
+        <Button color="inherit" onClick={() => back.mutate(playerId)} disabled={back.isPending}>
+          Put back
+        </Button>
+      }
+    >
+      {back.isError
+        ? 'The player of this song cannot be put back any more. Choose another one.'
+        : 'The player of this song was removed from the book. An adult hand plays it until you choose somebody.'}
+    </Alert>
+  ) : null;
 }
 
 export function FaultLine({ count, first, onOpen }: { count: number; first: string; onOpen: () => void }) {

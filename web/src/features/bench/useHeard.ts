@@ -11,7 +11,9 @@ const PART_AFTER_MS = 600;
 
 /** What is heard of the song on the bench, and the bars that are looped. */
 export function useHeard(songId: number, { arrangement, arranged, place }: Work) {
-  const [loop, setLoop] = useState<Loop | null>(null);
+  const [asked, setLoop] = useState<Loop | null>(null);
+  // A loop ends with the bars it named.
+  const loop = asked && arrangement && asked.to <= (arrangement.placements.at(-1)?.bar ?? 0) ? asked : null;
   // The notes are for the ear: they may come a moment after the road.
   const heard = useSettled(arranged, PART_AFTER_MS);
   const part = usePart(heard, arrangement !== undefined);

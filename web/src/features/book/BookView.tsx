@@ -1,3 +1,4 @@
+import { usePageTitle } from '../../shared/usePageTitle';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { About } from './About';
@@ -6,6 +7,7 @@ import { RemovedSongs } from './RemovedSongs';
 
 /** The book as a whole: taken away, put back, what was removed of it, and what keeps it. */
 export function BookView() {
+  usePageTitle('Book');
   return (
     <Box component="main" sx={{ p: { xs: 2, md: 3 }, maxWidth: 1120 }}>
       <Typography variant="h1">Book</Typography>

@@ -52,7 +52,7 @@ export function PatternDialog({
   const [section, setSection] = useState<string | null>(firstSection);
   const [editing, setEditing] = useState<StoredPattern | 'new' | null>(null);
   const [all, setAll] = useState(false);
-  const { own, keep, remove } = useOwnPatterns();
+  const { own, keep, removal } = useOwnPatterns();
   const ranking = useRanking(
     song,
     second,
@@ -198,13 +198,14 @@ export function PatternDialog({
                     <Button size="small" onClick={() => setEditing(stored)}>
                       Change
                     </Button>
-                    <Button size="small" color="error" onClick={() => remove.mutate(stored.id)}>
+                    <Button size="small" color="error" onClick={() => removal.remove(stored)}>
                       Remove
                     </Button>
                   </Box>
                 ))}
               </Box>
             )}
+            {removal.notice}
           </>
         )}
       </Box>

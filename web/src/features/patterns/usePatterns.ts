@@ -1,6 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type OwnPattern, type PreviewBody, type StoredPattern } from '../../api/client';
 import { keyOf } from '../../api/songBody';
+import { useRemoval } from '../../shared/useRemoval';
 
 const OWN = ['own-patterns'] as const;
 
@@ -14,8 +15,13 @@ export function useOwnPatterns() {
       stored ? api.changeOwnPattern(stored.id, stored.version, pattern) : api.addOwnPattern(pattern),
     ...settled,
   });
-  const remove = useMutation({ mutationFn: (id: number) => api.removeOwnPattern(id), ...settled });
-  return { own: own.data ?? [], keep, remove };
+  const removal = useRemoval<StoredPattern>({
+    remove: ({ id }) => api.removeOwnPattern(id),
+    putBack: ({ id }) => api.putBackOwnPattern(id),
+    said: ({ pattern }) => `The pattern “${pattern.name}” was removed.`,
+    reread: [{ queryKey: OWN }],
+  });
+  return { own: own.data ?? [], keep, removal };
 }
 
 /** The patterns that fit a section, the best first; for the first guitar's hand or the second's. */

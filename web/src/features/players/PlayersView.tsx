@@ -11,6 +11,8 @@ import { playerKeys } from '../../api/queryKeys';
 import { useGuitars, usePlayers } from '../../api/useArrangement';
 import { HouseRulesPanel } from '../../shared/HouseRulesPanel';
 import { Problem } from '../../shared/Problem';
+import { usePageTitle } from '../../shared/usePageTitle';
+import { useRemoval, type Removal } from '../../shared/useRemoval';
 import { HandDetails } from './HandDetails';
 import { reachFret } from './reach';
 
@@ -39,8 +41,21 @@ const NEW_GUITAR: GuitarBuild = {
 
 /** Hands with their limits, and the guitars they play. */
 export function PlayersView() {
+  usePageTitle('Players and guitars');
   const players = usePlayers();
   const guitars = useGuitars();
+  const player = useRemoval<Player>({
+    remove: ({ id }) => api.removePlayer(id),
+    putBack: ({ id }) => api.putBackPlayer(id),
+    said: ({ limits }) => `${limits.name} was removed. Songs this player had say so.`,
+    reread: [{ queryKey: playerKeys.players }],
+  });
+  const guitar = useRemoval<Guitar>({
+    remove: ({ id }) => api.removeGuitar(id),
+    putBack: ({ id }) => api.putBackGuitar(id),
+    said: ({ build }) => `${build.name} was removed.`,
+    reread: [{ queryKey: playerKeys.guitars }],
+  });
   return (
     <Box component="main" sx={{ p: { xs: 2, md: 3 }, maxWidth: 1120 }}>
       <Typography variant="h1">Players and guitars</Typography>
@@ -50,17 +65,19 @@ export function PlayersView() {
         health professional or your teacher. Underhand never raises these limits by itself.
       </Typography>
       {players.isError && <Problem error={players.error} onRetry={() => void players.refetch()} />}
-      {players.data?.map((player) => (
-        <PlayerRow key={`player ${player.id}.${player.version}`} player={player} />
+      {players.data?.map((one) => (
+        <PlayerRow key={`player ${one.id}.${one.version}`} player={one} removal={player} />
       ))}
+      {player.notice}
       <PlayerRow key={`new player ${players.data?.length}`} />
       <Typography variant="h2" sx={{ mt: 3 }}>
         Guitars
       </Typography>
       {guitars.isError && <Problem error={guitars.error} onRetry={() => void guitars.refetch()} />}
-      {guitars.data?.map((guitar) => (
-        <GuitarRow key={`guitar ${guitar.id}.${guitar.version}`} guitar={guitar} />
+      {guitars.data?.map((one) => (
+        <GuitarRow key={`guitar ${one.id}.${one.version}`} guitar={one} removal={guitar} />
       ))}
+      {guitar.notice}
       <GuitarRow key={`new guitar ${guitars.data?.length}`} />
     </Box>
   );
@@ -125,7 +142,7 @@ function Row({
 
 const native = { select: { native: true }, inputLabel: { shrink: true } } as const;
 
-function PlayerRow({ player }: { player?: Player }) {
+function PlayerRow({ player, removal }: { player?: Player; removal?: Removal<Player> }) {
   const before = player?.limits ?? NEW_PLAYER;
   const [limits, setLimits] = useState(before);
   const writing = useWriting(playerKeys.players);
@@ -133,7 +150,7 @@ function PlayerRow({ player }: { player?: Player }) {
   return (
     <Row
       what="player"
-      busy={writing.isPending}
+      busy={writing.isPending || removal?.busy === true}
       isNew={!player}
       changed={limits.name.trim() !== '' && JSON.stringify(limits) !== JSON.stringify(before)}
       error={writing.error}
@@ -142,7 +159,7 @@ function PlayerRow({ player }: { player?: Player }) {
           player ? api.changePlayer(player.id, player.version, limits) : api.addPlayer(limits),
         )
       }
-      onRemove={() => player && writing.mutate(() => api.removePlayer(player.id))}
+      onRemove={() => player && removal?.remove(player)}
     >
       <TextField
         label={player ? 'Name' : 'New player'}
@@ -221,7 +238,7 @@ function Reach({ label, mm, onReach }: { label: string; mm: number; onReach: (mm
   );
 }
 
-function GuitarRow({ guitar }: { guitar?: Guitar }) {
+function GuitarRow({ guitar, removal }: { guitar?: Guitar; removal?: Removal<Guitar> }) {
   const before = guitar?.build ?? NEW_GUITAR;
   const [build, setBuild] = useState(before);
   const writing = useWriting(playerKeys.guitars);
@@ -229,7 +246,7 @@ function GuitarRow({ guitar }: { guitar?: Guitar }) {
   return (
     <Row
       what="guitar"
-      busy={writing.isPending}
+      busy={writing.isPending || removal?.busy === true}
       isNew={!guitar}
       changed={build.name.trim() !== '' && JSON.stringify(build) !== JSON.stringify(before)}
       error={writing.error}
@@ -238,7 +255,7 @@ function GuitarRow({ guitar }: { guitar?: Guitar }) {
           guitar ? api.changeGuitar(guitar.id, guitar.version, build) : api.addGuitar(build),
         )
       }
-      onRemove={() => guitar && writing.mutate(() => api.removeGuitar(guitar.id))}
+      onRemove={() => guitar && removal?.remove(guitar)}
     >
       <TextField
         label={guitar ? 'Name' : 'New guitar'}

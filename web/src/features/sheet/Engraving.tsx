@@ -80,7 +80,7 @@ function Row({
   useEffect(() => {
     const observer = new IntersectionObserver(
       (entries) => entries.some((e) => e.isIntersecting) && setNear(true),
-      { root: document.querySelector('[data-scroller]'), rootMargin: '1200px' },
+      { root: element.current?.closest('[data-scroller]') ?? null, rootMargin: '1200px' },
     );
     // The printer does not wait: what is to be printed is drawn before this returns.
     const all = () => flushSync(() => setNear(true));
@@ -106,6 +106,7 @@ function Row({
   return (
     <Box
       data-sounding={sounding || undefined}
+      data-bar={system.bars[0]?.bar.number}
       sx={{
         breakInside: 'avoid',
         ml: -1.5,

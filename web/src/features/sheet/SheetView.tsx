@@ -15,6 +15,7 @@ import { usePart, useSecond, useSecondPart } from '../../api/usePart';
 import { MONO } from '../../theme/theme';
 import { GripFrame } from '../../shared/GripFrame';
 import { Problem } from '../../shared/Problem';
+import { useRemembered } from '../../shared/useRemembered';
 import { sectionLoop, type Loop } from '../../shared/loop';
 import { Transport } from '../sound/Transport';
 import { usePlayback } from '../sound/usePlayback';
@@ -24,6 +25,9 @@ import { Handed } from '../../shared/Handed';
 import { FilesMenu } from './FilesMenu';
 import { Pedal } from './Pedal';
 import type { PedalAct } from './pedals';
+import { Stage } from './Stage';
+import { useStage } from './useStage';
+import { useKey } from '../../shared/useKey';
 import { WordsSheet } from './WordsSheet';
 
 type Layout = 'words' | 'tab';
@@ -40,9 +44,9 @@ export function SheetView() {
   const second = useSecond(ready ? body : undefined);
   const part = usePart(body, ready);
   const secondPart = useSecondPart(ready ? body : undefined);
-  const [layout, setLayout] = useState<Layout>('words');
-  const [big, setBig] = useState(false);
-  const [paper, setPaper] = useState('a4');
+  const [layout, setLayout] = useRemembered<Layout>('sheet.layout', 'words');
+  const [big, setBig] = useRemembered('sheet.big', false);
+  const [paper, setPaper] = useRemembered<string>('sheet.paper', 'a4');
   const [fileError, setFileError] = useState<unknown>(null);
   const [loop, setLoop] = useState<Loop | null>(null);
   const parts = useMemo(() => [part, secondPart].filter((p) => p !== undefined), [part, secondPart]);
@@ -51,12 +55,16 @@ export function SheetView() {
   const playback = usePlayback({ parts, tempo, holds, loop, place: null });
   usePractised(id, playback.playing);
   const page = useRef<HTMLDivElement>(null);
+  const stagePage = useRef<HTMLDivElement>(null);
+  const stage = useStage();
   const error = song.error ?? arrangement.error ?? fileError;
   const title = song.data?.title ?? '';
 
+  const scroller = () => stagePage.current ?? page.current?.closest('[data-scroller]');
+
   const onPedal = (act: PedalAct) => {
     if (act === 'loop') {
-      const bar = playback.clock?.bar ?? arrangement.data?.placements[0]?.bar;
+      const bar = barOnScreen(scroller()) ?? playback.clock?.bar ?? arrangement.data?.placements[0]?.bar;
       setLoop((now) =>
         now || !arrangement.data || bar === undefined ? null : sectionLoop(arrangement.data, bar),
       );
@@ -65,9 +73,55 @@ export function SheetView() {
       }
       return;
     }
-    const scroller = page.current?.closest('[data-scroller]');
-    scroller?.scrollBy({ top: (act === 'forward' ? 0.86 : -0.86) * scroller.clientHeight });
+    const turned = scroller();
+    turned?.scrollBy({ top: (act === 'forward' ? 0.86 : -0.86) * turned.clientHeight });
   };
+  useKey('stage', stage.begin, !stage.on && arrangement.data !== undefined);
+  useKey('playSheet', playback.toggle, !stage.on && part !== undefined);
+
+  const guitars = arrangement.data && (
+    <>
+      <Handed playerId={decisions.playerId}>
+        <OneGuitar
+          title={title}
+          arrangement={arrangement.data}
+          part={part}
+          layout={layout}
+          big={big || stage.on}
+          sounding={playback.place}
+        />
+      </Handed>
+      {second && (
+        <Box sx={{ breakBefore: 'page', mt: 5 }}>
+          <Handed playerId={decisions.second?.playerId ?? null}>
+            <OneGuitar
+              title="Second guitar"
+              arrangement={second.arrangement as Arrangement}
+              part={secondPart}
+              layout={layout}
+              big={big || stage.on}
+              sounding={null}
+            />
+          </Handed>
+        </Box>
+      )}
+    </>
+  );
+  if (stage.on && guitars) {
+    return (
+      <Stage
+        page={stagePage}
+        state={`${playback.playing ? 'playing' : 'still'} · ${
+          loop ? `loop: bars ${loop.from} to ${loop.to}` : 'no loop'
+        }`}
+        onAct={onPedal}
+        onPlay={playback.toggle}
+        onEnd={stage.end}
+      >
+        {guitars}
+      </Stage>
+    );
+  }
 
   return (
     <Box
@@ -114,6 +168,9 @@ export function SheetView() {
         >
           Print
         </Button>
+        <Button variant="outlined" disabled={!arrangement.data} onClick={stage.begin}>
+          Stage (s)
+        </Button>
         <FilesMenu
           order={
             body && ready
@@ -132,35 +189,21 @@ export function SheetView() {
       </Box>
       {error !== null && error !== undefined && <Problem error={error} />}
       {!arrangement.data && !error && <Skeleton variant="rounded" height={420} />}
-      {arrangement.data && (
-        <Handed playerId={decisions.playerId}>
-          <OneGuitar
-            title={title}
-            arrangement={arrangement.data}
-            part={part}
-            layout={layout}
-            big={big}
-            sounding={playback.place}
-          />
-        </Handed>
-      )}
-      {second && (
-        <Box sx={{ breakBefore: 'page', mt: 5 }}>
-          <Handed playerId={decisions.second?.playerId ?? null}>
-            <OneGuitar
-              title="Second guitar"
-              arrangement={second.arrangement as Arrangement}
-              part={secondPart}
-              layout={layout}
-              big={big}
-              sounding={null}
-            />
-          </Handed>
-        </Box>
-      )}
+      {guitars}
       <Pedal onAct={onPedal} />
     </Box>
   );
+}
+
+/** The first bar that is whole on the screen. */
+function barOnScreen(scroller: Element | null | undefined): number | undefined {
+  if (!scroller) {
+    return undefined;
+  }
+  const { top } = scroller.getBoundingClientRect();
+  const bars = [...scroller.querySelectorAll<HTMLElement>('[data-bar]')];
+  const first = bars.find((bar) => bar.getBoundingClientRect().top >= top - 4) ?? bars.at(-1);
+  return first ? Number(first.dataset.bar) : undefined;
 }
 
 function OneGuitar({

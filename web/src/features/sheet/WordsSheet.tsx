@@ -78,6 +78,7 @@ function Chord({ placement, big, sounding }: { placement: Placement; big: boolea
     <Box
       ref={element}
       data-sounding={sounding || undefined}
+      data-bar={placement.bar}
       sx={{
         flex: '1 1 22%',
         minWidth: big ? 220 : 150,

@@ -45,7 +45,7 @@ const render = (view: ReactElement) => {
 
 test('hands on what was typed, and nothing while there is nothing', async () => {
   const onAdd = vi.fn();
-  render(<PasteChart busy={false} error={null} onAdd={onAdd} onFile={vi.fn()} />);
+  render(<PasteChart busy={false} error={null} onAdd={onAdd} onFiles={vi.fn()} />);
   const button = screen.getByRole('button', { name: 'Put it on the bench' });
   expect(button).toBeDisabled();
   await userEvent.type(screen.getByLabelText('Paste a chart'), 'G D Em C');
@@ -54,7 +54,7 @@ test('hands on what was typed, and nothing while there is nothing', async () => 
 });
 
 test('what was understood is counted, and an unsure place is found and mended by a click', async () => {
-  render(<PasteChart busy={false} error={null} onAdd={vi.fn()} onFile={vi.fn()} />);
+  render(<PasteChart busy={false} error={null} onAdd={vi.fn()} onFiles={vi.fn()} />);
   const field = screen.getByLabelText<HTMLTextAreaElement>('Paste a chart');
   await userEvent.type(field, '| C | Zz7 |');
   expect(await screen.findByText(/1 part, 2 bars, 2 chords, key C major\. 1 place/)).toBeInTheDocument();
@@ -67,35 +67,35 @@ test('what was understood is counted, and an unsure place is found and mended by
 
 test('what was pasted is there when the page comes back, until it is kept', async () => {
   const add = vi.fn((_: string, kept: () => void) => kept());
-  const first = render(<PasteChart busy={false} error={null} onAdd={vi.fn()} onFile={vi.fn()} />);
+  const first = render(<PasteChart busy={false} error={null} onAdd={vi.fn()} onFiles={vi.fn()} />);
   await userEvent.type(screen.getByLabelText('Paste a chart'), 'G D');
   first.unmount();
-  const second = render(<PasteChart busy={false} error={null} onAdd={add} onFile={vi.fn()} />);
+  const second = render(<PasteChart busy={false} error={null} onAdd={add} onFiles={vi.fn()} />);
   expect(screen.getByLabelText('Paste a chart')).toHaveValue('G D');
   await userEvent.click(screen.getByRole('button', { name: 'Put it on the bench' }));
   second.unmount();
-  render(<PasteChart busy={false} error={null} onAdd={vi.fn()} onFile={vi.fn()} />);
+  render(<PasteChart busy={false} error={null} onAdd={vi.fn()} onFiles={vi.fn()} />);
   expect(screen.getByLabelText('Paste a chart')).toHaveValue('');
 });
 
 test('a chosen file is handed on', async () => {
-  const onFile = vi.fn();
-  const { container } = render(<PasteChart busy={false} error={null} onAdd={vi.fn()} onFile={onFile} />);
+  const onFiles = vi.fn();
+  const { container } = render(<PasteChart busy={false} error={null} onAdd={vi.fn()} onFiles={onFiles} />);
   const file = new File(['[G]la'], 'song.txt', { type: 'text/plain' });
   const input = container.querySelector('input[type=file]');
   await userEvent.upload(input as HTMLInputElement, file);
-  expect(onFile).toHaveBeenCalledWith(file);
+  expect(onFiles).toHaveBeenCalledWith([file]);
 });
 
 test('an error keeps the text and says what to do', async () => {
-  const { rerender } = render(<PasteChart busy={false} error={null} onAdd={vi.fn()} onFile={vi.fn()} />);
+  const { rerender } = render(<PasteChart busy={false} error={null} onAdd={vi.fn()} onFiles={vi.fn()} />);
   await userEvent.type(screen.getByLabelText('Paste a chart'), 'words only');
   rerender(
     <PasteChart
       busy={false}
       error={new ProblemError(422, 'Input not usable', 'There is no chord here.')}
       onAdd={vi.fn()}
-      onFile={vi.fn()}
+      onFiles={vi.fn()}
     />,
   );
   expect(screen.getByRole('alert')).toHaveTextContent('There is no chord here.');

@@ -23,13 +23,13 @@ export function PasteChart({
   busy,
   error,
   onAdd,
-  onFile,
+  onFiles,
 }: {
   busy: boolean;
   error: unknown;
   /** Takes the text; what is typed is forgotten once it is kept. */
   onAdd: (source: string, kept: () => void) => void;
-  onFile: (file: File | undefined) => void;
+  onFiles: (files: File[]) => void;
 }) {
   const { text: source, write, forget } = useDraft('paste', '');
   const reading = useReading(source);
@@ -77,7 +77,8 @@ export function PasteChart({
           type="file"
           accept=".txt,.musicxml,.xml,.mxl,text/plain"
           hidden
-          onChange={(event) => onFile(event.target.files?.[0])}
+          multiple
+          onChange={(event) => onFiles([...(event.target.files ?? [])])}
         />
       </Button>
       {reading && (

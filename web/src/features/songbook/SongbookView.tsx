@@ -1,27 +1,28 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Skeleton from '@mui/material/Skeleton';
-import Snackbar from '@mui/material/Snackbar';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useRef, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useEffect, useRef, useState } from 'react';
+import { useLocation, useNavigate } from 'react-router';
+import { useRemembered } from '../../shared/useRemembered';
 import { Problem } from '../../shared/Problem';
+import { usePageTitle } from '../../shared/usePageTitle';
 import { droppedWords, readFile } from '../../shared/readFile';
 import { findSongs } from './findSongs';
 import { PasteChart } from './PasteChart';
 import { SongList } from './SongList';
-import type { SongSummary } from '../../api/client';
-import { useAddSong, useEfforts, usePutBack, useRemoveSong, useSongs } from './useSongs';
+import { useAddSong, useEfforts, useSongRemoval, useSongs } from './useSongs';
 import { useSearchKey } from './useSearchKey';
 
 /** Every song of the book, and a place to paste or drop the next one. */
 export function SongbookView() {
+  usePageTitle('Songbook');
   const songs = useSongs();
   const add = useAddSong();
-  const remove = useRemoveSong();
+  const removal = useSongRemoval();
   const navigate = useNavigate();
-  const [words, setWords] = useState('');
+  const [words, setWords] = useRemembered<string>('songbook.words', '');
   const [dropping, setDropping] = useState(false);
   const [fileError, setFileError] = useState<unknown>(null);
   const search = useRef<HTMLInputElement>(null);
@@ -29,13 +30,6 @@ export function SongbookView() {
   const empty = songs.data?.length === 0;
   const found = findSongs(songs.data ?? [], words);
   const efforts = useEfforts(songs.data ?? []);
-  const putBack = usePutBack();
-  const removed = remove.isSuccess && !putBack.isSuccess ? remove.variables : null;
-
-  const removeSong = (song: SongSummary) => {
-    putBack.reset();
-    remove.mutate(song);
-  };
 
   const take = (source: string, said = '', kept?: () => void) =>
     add.mutate(source, {
@@ -45,18 +39,35 @@ export function SongbookView() {
       },
     });
 
-  const takeFile = async (file: File | undefined) => {
+  const takeFiles = async (files: File[]) => {
     setFileError(null);
-    if (!file) {
-      return;
-    }
     try {
-      const { source, dropped } = await readFile(file);
-      take(source, droppedWords(dropped));
+      const read = [];
+      for (const file of files) {
+        read.push(await readFile(file));
+      }
+      if (read.length === 1 && read[0]) {
+        take(read[0].source, droppedWords(read[0].dropped));
+      } else {
+        for (const { source } of read) {
+          await add.mutateAsync(source);
+        }
+      }
     } catch (error) {
       setFileError(error);
     }
   };
+
+  // Files that were dropped on another view.
+  const dropped = (useLocation().state as { files?: File[] } | null)?.files;
+  const taken = useRef<File[]>(undefined);
+  useEffect(() => {
+    if (dropped && taken.current !== dropped) {
+      taken.current = dropped;
+      void navigate('/', { replace: true, state: null });
+      void takeFiles(dropped);
+    }
+  });
 
   return (
     <Box
@@ -69,7 +80,7 @@ export function SongbookView() {
       onDrop={(event) => {
         event.preventDefault();
         setDropping(false);
-        void takeFile(event.dataTransfer.files[0]);
+        void takeFiles([...event.dataTransfer.files]);
       }}
       sx={{
         p: { xs: 2, md: 3 },
@@ -110,7 +121,7 @@ export function SongbookView() {
         {songs.isError && <Problem error={songs.error} onRetry={() => void songs.refetch()} />}
         {songs.data && !empty && (
           <Box>
-            <SongList songs={found} efforts={efforts} onRemove={removeSong} />
+            <SongList songs={found} efforts={efforts} onRemove={removal.remove} />
             {found.length === 0 && <Typography>No song in the book has these words.</Typography>}
           </Box>
         )}
@@ -124,22 +135,10 @@ export function SongbookView() {
           busy={add.isPending}
           error={fileError ?? add.error}
           onAdd={(source, kept) => take(source, '', kept)}
-          onFile={(file) => void takeFile(file)}
+          onFiles={(files) => void takeFiles(files)}
         />
       </Box>
-      {remove.isError && <Problem error={remove.error} />}
-      {putBack.isError && <Problem error={putBack.error} />}
-      <Snackbar
-        open={removed !== null}
-        message={
-          removed ? `“${removed.title}” was removed. It can be put back for 30 days, on the page Book.` : ''
-        }
-        action={
-          <Button color="inherit" onClick={() => removed && putBack.mutate(removed.id)}>
-            Undo
-          </Button>
-        }
-      />
+      {removal.notice}
     </Box>
   );
 }

@@ -1,6 +1,7 @@
-import { useMutation, useQueries, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type RungEffort, type SongSummary } from '../../api/client';
 import { bookKeys, songKeys } from '../../api/queryKeys';
+import { useRemoval } from '../../shared/useRemoval';
 
 export function useSongs() {
   return useQuery({ queryKey: songKeys.all, queryFn: api.songs });
@@ -36,23 +37,12 @@ export function useAddSong() {
   });
 }
 
-export function useRemoveSong() {
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: (song: SongSummary) => api.removeSong(song.id),
-    onSuccess: () => forgetBook(queries),
+/** Takes songs out of the book and puts the last one back. */
+export function useSongRemoval() {
+  return useRemoval<SongSummary>({
+    remove: ({ id }) => api.removeSong(id),
+    putBack: ({ id }) => api.putBack(id),
+    said: ({ title }) => `“${title}” was removed. It can be put back for 30 days, on the page Book.`,
+    reread: [{ queryKey: songKeys.all, exact: true }, { queryKey: bookKeys.removed }],
   });
-}
-
-/** Puts a removed song back where it was. */
-export function usePutBack() {
-  const queries = useQueryClient();
-  return useMutation({ mutationFn: api.putBack, onSuccess: () => forgetBook(queries) });
-}
-
-function forgetBook(queries: QueryClient) {
-  return Promise.all([
-    queries.invalidateQueries({ queryKey: songKeys.all, exact: true }),
-    queries.invalidateQueries({ queryKey: bookKeys.removed }),
-  ]);
 }

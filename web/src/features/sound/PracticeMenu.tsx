@@ -51,6 +51,16 @@ export function PracticeMenu({
         {level('first', second ? 'First guitar' : 'Guitar')}
         {second && level('second', 'Second guitar')}
         {level('click', 'Click')}
+        <Box sx={{ display: { sm: 'none' } }}>
+          <FormControlLabel
+            control={<Switch checked={wishes.click} onChange={(_, click) => wish({ click })} />}
+            label="Click"
+          />
+          <FormControlLabel
+            control={<Switch checked={wishes.countIn} onChange={(_, countIn) => wish({ countIn })} />}
+            label="Count in"
+          />
+        </Box>
         <Typography variant="h3" component="h2" sx={{ mt: 1 }}>
           In a loop
         </Typography>

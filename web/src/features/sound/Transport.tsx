@@ -62,33 +62,36 @@ export function Transport({
           </option>
         ))}
       </NativeSelect>
-      <ToggleButton
-        size="small"
-        value="click"
-        selected={wishes.click}
-        onChange={() => wish({ click: !wishes.click })}
-      >
-        click
-      </ToggleButton>
-      <ToggleButton
-        size="small"
-        value="count"
-        selected={wishes.countIn}
-        onChange={() => wish({ countIn: !wishes.countIn })}
-      >
-        count in
-      </ToggleButton>
-      <VolumeUpIcon aria-hidden fontSize="small" />
-      <Slider
-        aria-label="Volume"
-        size="small"
-        min={0}
-        max={1}
-        step={0.05}
-        value={wishes.volume}
-        onChange={(_, volume) => wish({ volume: volume as number })}
-        sx={{ width: 72 }}
-      />
+      {/* On a narrow screen these are among the levels. */}
+      <Box sx={{ display: { xs: 'none', sm: 'contents' } }}>
+        <ToggleButton
+          size="small"
+          value="click"
+          selected={wishes.click}
+          onChange={() => wish({ click: !wishes.click })}
+        >
+          click
+        </ToggleButton>
+        <ToggleButton
+          size="small"
+          value="count"
+          selected={wishes.countIn}
+          onChange={() => wish({ countIn: !wishes.countIn })}
+        >
+          count in
+        </ToggleButton>
+        <VolumeUpIcon aria-hidden fontSize="small" />
+        <Slider
+          aria-label="Volume"
+          size="small"
+          min={0}
+          max={1}
+          step={0.05}
+          value={wishes.volume}
+          onChange={(_, volume) => wish({ volume: volume as number })}
+          sx={{ width: 72 }}
+        />
+      </Box>
       <IconButton
         aria-label="Levels and practice"
         aria-haspopup="dialog"

@@ -18,7 +18,7 @@ import { useVersions, type Kept } from './useVersions';
 export function VersionsView() {
   const id = Number(useParams().id);
   const navigate = useNavigate();
-  const { song, versions, keep, remove, take } = useVersions(id);
+  const { song, versions, keep, removal, take } = useVersions(id);
   const [name, setName] = useState('');
   const [left, setLeft] = useState<number | null>(null);
   const [right, setRight] = useState<number | null | undefined>(undefined);
@@ -26,11 +26,12 @@ export function VersionsView() {
   const all: Kept[] = now ? [now, ...(versions.data ?? [])] : [];
   const find = (wanted: number | null) => all.find((k) => k.id === wanted) ?? all[0];
   const rightId = right === undefined ? (versions.data?.at(-1)?.id ?? null) : right;
-  const error = song.error ?? versions.error ?? keep.error ?? remove.error;
+  const error = song.error ?? versions.error ?? keep.error;
   return (
     <Box component="main" sx={{ p: { xs: 2, md: 3 }, maxWidth: 1120 }}>
       <Typography variant="h1">Versions of {song.data?.title ?? '…'}</Typography>
       {error && <Problem error={error} />}
+      {removal.notice}
       <Box
         component="form"
         onSubmit={(event) => {
@@ -75,14 +76,14 @@ export function VersionsView() {
           right={find(rightId)}
           onLeft={setLeft}
           onRight={setRight}
-          busy={remove.isPending}
+          busy={removal.busy}
           onUse={(kept) => {
             if (song.data) {
               take(kept, song.data);
               void navigate(`/songs/${id}`);
             }
           }}
-          onRemove={(kept) => kept.id !== null && remove.mutate(kept.id)}
+          onRemove={(kept) => kept.id !== null && removal.remove({ ...kept, id: kept.id })}
         />
       )}
     </Box>

@@ -3,6 +3,7 @@ import { api, type Decisions, type Song } from '../../api/client';
 import { songKeys } from '../../api/queryKeys';
 import { useSongSaver } from '../../api/songSaver';
 import { useSong } from '../../api/useSong';
+import { useRemoval } from '../../shared/useRemoval';
 
 /** Something that can be compared: the song as it is, or one of its versions. */
 export interface Kept {
@@ -27,11 +28,13 @@ export function useVersions(songId: number) {
       api.keepVersion(songId, name, of.source, of.decisions),
     onSuccess: reread,
   });
-  const remove = useMutation({
-    mutationFn: (id: number) => api.removeVersion(songId, id),
-    onSuccess: reread,
+  const removal = useRemoval<Kept & { id: number }>({
+    remove: ({ id }) => api.removeVersion(songId, id),
+    putBack: ({ id }) => api.putBackVersion(songId, id),
+    said: (kept) => `The version “${kept.name}” was removed.`,
+    reread: [{ queryKey: songKeys.versions(songId) }],
   });
   const take = (kept: Kept, over: Song) =>
     saver.change(over, { source: kept.source, decisions: kept.decisions });
-  return { song, versions, keep, remove, take };
+  return { song, versions, keep, removal, take };
 }

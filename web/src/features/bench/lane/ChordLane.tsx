@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
-import { memo } from 'react';
+import visuallyHidden from '@mui/utils/visuallyHidden';
+import { memo, useEffect, useRef } from 'react';
 import type { Placement } from '../../../api/client';
 
 /** The chords under the road: shape's name, sounding chord, degree, words, beats. */
@@ -16,8 +17,19 @@ export function ChordLane({
   selected: number | null;
   onSelect: (index: number | null) => void;
 }) {
+  const lane = useRef<HTMLDivElement>(null);
+  // The choice moves with the arrow keys: the focus goes with it where it was on a chord.
+  useEffect(() => {
+    if (selected !== null && lane.current?.contains(document.activeElement)) {
+      lane.current.querySelector<HTMLElement>(`[data-index="${selected}"]`)?.focus({ preventScroll: true });
+    }
+  }, [selected]);
+  const chosen = selected === null ? undefined : placements[selected];
   return (
-    <Box sx={{ position: 'relative', height: 148 }}>
+    <Box ref={lane} role="group" aria-label="Chords" sx={{ position: 'relative', height: 148 }}>
+      <Box role="status" sx={visuallyHidden}>
+        {chosen && `Chosen: ${label(chosen)}`}
+      </Box>
       {placements.map((placement) => (
         <Chord
           key={placement.index}
@@ -33,6 +45,7 @@ export function ChordLane({
           strong={placement.beat === 1}
           column={column}
           selected={placement.index === selected}
+          reached={placement.index === (selected ?? 0)}
           onSelect={onSelect}
         />
       ))}
@@ -54,6 +67,7 @@ const Chord = memo(function Chord({
   strong,
   column,
   selected,
+  reached,
   onSelect,
 }: {
   index: number;
@@ -71,12 +85,16 @@ const Chord = memo(function Chord({
   strong: boolean;
   column: number;
   selected: boolean;
+  /** Whether Tab stops here: at one chord of the lane, from which the arrow keys go on. */
+  reached: boolean;
   onSelect: (index: number | null) => void;
 }) {
   return (
     <Box
       component="button"
       type="button"
+      data-index={index}
+      tabIndex={reached ? 0 : -1}
       aria-pressed={selected}
       aria-label={label}
       onClick={() => onSelect(selected ? null : index)}
@@ -147,8 +165,12 @@ function chordSize(name: string | null, column: number): string {
 
 function label(placement: Placement): string {
   const shape = placement.grip ? `, shape ${placement.grip.shape}` : '';
+  const seen = [degree(placement), placement.lyric]
+    .filter((text) => text !== '')
+    .map((text) => `, ${text}`)
+    .join('');
   const instead = placement.reading.id === 'original' ? '' : `, for ${placement.reading.original}`;
-  return `Bar ${placement.bar}, ${placement.played ?? 'no chord'}${shape}${instead}${placement.locked ? ', locked' : ''}`;
+  return `Bar ${placement.bar}, ${placement.played ?? 'no chord'}${shape}${instead}${placement.locked ? ', locked' : ''}${seen}`;
 }
 
 function LockMark() {

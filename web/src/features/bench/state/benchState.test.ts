@@ -73,6 +73,14 @@ describe('benchReducer', () => {
     ).toHaveLength(2);
   });
 
+  test('all locks of a section are released at once, and come back with one undo', () => {
+    const lock = (placement: number) => ({ placement, part: 0, frets: 'x32010' });
+    const locked = benchReducer(start, { type: 'lock', locks: [lock(0), lock(1), lock(5)], capo: 0 });
+    const released = benchReducer(locked, { type: 'release', placements: [0, 1] });
+    expect(released.present.decisions.locks.map((l) => l.placement)).toEqual([5]);
+    expect(benchReducer(released, { type: 'undo' }).present.decisions.locks).toHaveLength(3);
+  });
+
   test('locking again replaces, unlocking takes away', () => {
     const once = benchReducer(start, {
       type: 'lock',

@@ -13,6 +13,8 @@ export type BenchAction =
   /** Frets are those of the part on the screen, with its capo. */
   | { type: 'lock'; locks: Lock[]; capo: number }
   | { type: 'unlock'; placement: number; part: number }
+  /** Releases every grip that is locked at some places of the chart. */
+  | { type: 'release'; placements: number[] }
   | { type: 'read'; choices: ReadingChoice[]; forget: { placement: number; reading: string }[] }
   | { type: 'write'; work: Work }
   | { type: 'undo' }
@@ -43,6 +45,10 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
         source,
         decisions: { ...decisions, locks: without(decisions.locks, action) },
       });
+    case 'release': {
+      const locks = decisions.locks.filter((lock) => !action.placements.includes(lock.placement ?? -1));
+      return step(state, { source, decisions: { ...decisions, locks } });
+    }
     case 'read':
       return step(state, {
         source,

@@ -80,6 +80,9 @@ function PlacementWhy({ placement }: { placement: Placement }) {
   const isHere = (at: { placement?: number; part?: number | null }) =>
     at.placement === placement.placement && (at.part ?? 0) === placement.part;
   const lock = decisions.locks.find(isHere);
+  const lockedInSection = arrangement.placements.filter(
+    (p) => p.section === placement.section && p.locked,
+  ).length;
   return (
     <>
       <Box>
@@ -110,9 +113,16 @@ function PlacementWhy({ placement }: { placement: Placement }) {
             {placement.singer !== null && <Typography variant="body2">{placement.singer}</Typography>}
             <Box>
               {placement.locked ? (
-                <Button variant="outlined" onClick={actions.release}>
-                  Unlock (l)
-                </Button>
+                <>
+                  <Button variant="outlined" onClick={actions.release}>
+                    Unlock (l)
+                  </Button>
+                  {lockedInSection > 1 && (
+                    <Button onClick={actions.releaseSection}>
+                      All {lockedInSection} of {placement.section === '' ? 'the song' : placement.section}
+                    </Button>
+                  )}
+                </>
               ) : (
                 <Button variant="outlined" onClick={() => actions.take(grip.shape)}>
                   Lock (l)

@@ -13,6 +13,13 @@ export function useWhyActions(placement: Placement) {
     takeFingered: (frets: string, fingers: string | null) =>
       dispatch({ type: 'lock', locks: [{ ...at(placement), frets, fingers }], capo }),
     release: () => dispatch({ type: 'unlock', ...at(placement) }),
+    releaseSection: () =>
+      dispatch({
+        type: 'release',
+        placements: arrangement.placements
+          .filter((p) => p.section === placement.section)
+          .map((p) => p.placement),
+      }),
     keepRegion: (lowestFret: number, highestFret: number, wholeSection: boolean) =>
       dispatch({
         type: 'lock',

@@ -24,6 +24,9 @@ public abstract class Document<T> {
 
     private Instant changedAt;
 
+    /** When it was removed; null while it is in the book. */
+    private Instant removedAt;
+
     protected abstract T content();
 
     protected abstract void put(T content);
@@ -31,6 +34,14 @@ public abstract class Document<T> {
     final void change(T content) {
         put(content);
         changedAt = Instant.now();
+    }
+
+    final void remove() {
+        removedAt = Instant.now();
+    }
+
+    final void putBack() {
+        removedAt = null;
     }
 
     final long id() {

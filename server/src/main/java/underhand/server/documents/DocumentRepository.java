@@ -1,6 +1,7 @@
 package underhand.server.documents;
 
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.repository.NoRepositoryBean;
 
@@ -8,5 +9,11 @@ import org.springframework.data.repository.NoRepositoryBean;
 @NoRepositoryBean
 public interface DocumentRepository<E extends Document<?>> extends JpaRepository<E, Long> {
 
-    List<E> findAllByOrderByIdAsc();
+    List<E> findAllByRemovedAtIsNullOrderByIdAsc();
+
+    Optional<E> findByIdAndRemovedAtIsNull(long id);
+
+    Optional<E> findByIdAndRemovedAtIsNotNull(long id);
+
+    long countByRemovedAtIsNull();
 }

@@ -27,7 +27,10 @@ public final class DocumentShelves {
                 kind,
                 ORDER,
                 table,
-                List.of(new Column(column, column, Form.JSON), new Column("changed_at", Shelf.CHANGED, Form.TIME)),
+                List.of(
+                        new Column(column, column, Form.JSON),
+                        new Column("changed_at", Shelf.CHANGED, Form.TIME),
+                        new Column("removed_at", Shelf.REMOVED, Form.TIME)),
                 true,
                 Map.of(),
                 column + ".name",

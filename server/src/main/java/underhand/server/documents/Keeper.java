@@ -48,13 +48,13 @@ public final class Keeper<T, V> {
         }
 
         List<V> all() {
-            return repository.findAllByOrderByIdAsc().stream()
+            return repository.findAllByRemovedAtIsNullOrderByIdAsc().stream()
                     .map(Keeper.this::view)
                     .toList();
         }
 
         V add(T content) {
-            if (repository.count() >= kind.most()) {
+            if (repository.countByRemovedAtIsNull() >= kind.most()) {
                 throw InputException.field(
                         kind.field(),
                         "The book keeps at most " + kind.most() + " " + kind.name() + "s. Remove one first.");
@@ -79,12 +79,23 @@ public final class Keeper<T, V> {
         }
 
         void remove(long id) {
-            repository.delete(stored(id));
+            E document = stored(id);
+            document.remove();
+            repository.saveAndFlush(document);
+        }
+
+        V putBack(long id) {
+            E document = repository
+                    .findByIdAndRemovedAtIsNotNull(id)
+                    .orElseThrow(() ->
+                            InputException.notFound("There is no removed " + kind.name() + " " + id + " to put back."));
+            document.putBack();
+            return view(repository.saveAndFlush(document));
         }
 
         E stored(long id) {
             return repository
-                    .findById(id)
+                    .findByIdAndRemovedAtIsNull(id)
                     .orElseThrow(() -> InputException.notFound(
                             "There is no " + kind.name() + " " + id + "; it may have been removed."));
         }
@@ -99,7 +110,7 @@ public final class Keeper<T, V> {
     }
 
     public boolean isEmpty() {
-        return table.repository.count() == 0;
+        return table.repository.countByRemovedAtIsNull() == 0;
     }
 
     /** All of them, in the order in which they came. */
@@ -113,7 +124,7 @@ public final class Keeper<T, V> {
     }
 
     public Optional<T> find(long id) {
-        return table.repository.findById(id).map(Document::content);
+        return table.repository.findByIdAndRemovedAtIsNull(id).map(Document::content);
     }
 
     public V add(T content) {
@@ -130,8 +141,14 @@ public final class Keeper<T, V> {
         return writes.in(() -> table.change(id, version, checked));
     }
 
+    /** Takes one out of the book; it can be put back. */
     public void remove(long id) {
         writes.in(() -> table.remove(id));
+    }
+
+    /** Puts a removed one back where it was, under its number. */
+    public V putBack(long id) {
+        return writes.in(() -> table.putBack(id));
     }
 
     private T checked(T content) {

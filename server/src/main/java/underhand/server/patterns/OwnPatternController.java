@@ -57,4 +57,9 @@ class OwnPatternController {
     void remove(@PathVariable long id) {
         patterns.remove(id);
     }
+
+    @PostMapping("/{id}/put-back")
+    OwnPatternView putBack(@PathVariable long id) {
+        return patterns.putBack(id);
+    }
 }

@@ -58,6 +58,11 @@ class PlayerController {
         service.players().remove(id);
     }
 
+    @PostMapping("/players/{id}/put-back")
+    PlayerView putBackPlayer(@PathVariable long id) {
+        return service.players().putBack(id);
+    }
+
     /** @param mm between the fingertips, to the nearest whole */
     record FretReachView(int fret, long mm) {}
 
@@ -90,5 +95,10 @@ class PlayerController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void removeGuitar(@PathVariable long id) {
         service.guitars().remove(id);
+    }
+
+    @PostMapping("/guitars/{id}/put-back")
+    GuitarView putBackGuitar(@PathVariable long id) {
+        return service.guitars().putBack(id);
     }
 }

@@ -10,7 +10,7 @@ import java.util.Optional;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
-/** A song's chart and decisions as they stood when the player kept them. Never changed. */
+/** A song's chart and decisions as they stood when the player kept them. Never changed, but it may be removed. */
 @Entity
 class ArrangementVersion {
 
@@ -36,6 +36,9 @@ class ArrangementVersion {
 
     private Instant createdAt;
 
+    /** When it was removed; null while it is kept. */
+    private Instant removedAt;
+
     protected ArrangementVersion() {}
 
     ArrangementVersion(
@@ -56,6 +59,14 @@ class ArrangementVersion {
 
     boolean isPlannedBy(String other) {
         return other.equals(planner);
+    }
+
+    void remove() {
+        removedAt = Instant.now();
+    }
+
+    void putBack() {
+        removedAt = null;
     }
 
     VersionView view() {

@@ -46,8 +46,4 @@ interface SongRepository extends JpaRepository<SongEntity, Long> {
     @Modifying
     @Query("update SongEntity s set s.seen = :seen, s.seenBy = :planner where s.id = :id and s.version = :version")
     void seen(long id, long version, SeenPart seen, String planner);
-
-    @Modifying
-    @Query("delete from SongEntity s where s.removedAt < :before")
-    int forget(Instant before);
 }

@@ -1,12 +1,9 @@
 package underhand.server.songs;
 
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import underhand.chart.Chart;
@@ -19,6 +16,7 @@ import underhand.server.platform.InputException;
 import underhand.server.platform.StaleWriteException;
 import underhand.server.players.PlayerService;
 import underhand.server.songs.SongRepository.Line;
+import underhand.server.storage.RemovedThings;
 import underhand.server.storage.StorageException;
 import underhand.server.storage.Writes;
 
@@ -30,9 +28,8 @@ public class SongService {
     private static final String UNTITLED = "Untitled song";
 
     /** How long a removed song can be put back. */
-    private static final Duration REMOVED_KEPT = Duration.ofDays(30);
-
     private final SongRepository songs;
+
     private final ArrangementService arrangements;
     private final PlayerService players;
     private final Writes writes;
@@ -177,7 +174,7 @@ public class SongService {
         return songs.findByRemovedAtIsNotNullOrderByRemovedAtDesc().stream()
                 .map(s -> {
                     Instant at = s.removedAt().orElseThrow();
-                    return new RemovedSongView(s.id(), s.title(), at, at.plus(REMOVED_KEPT));
+                    return new RemovedSongView(s.id(), s.title(), at, at.plus(RemovedThings.KEPT));
                 })
                 .toList();
     }
@@ -190,12 +187,6 @@ public class SongService {
             song.putBack();
             return view(songs.saveAndFlush(song));
         });
-    }
-
-    /** Forgets songs that were removed long ago. */
-    @Scheduled(initialDelay = 1, fixedDelay = 24 * 60, timeUnit = TimeUnit.MINUTES)
-    void forgetRemoved() {
-        storedIfThereIsRoom(() -> songs.forget(Instant.now().minus(REMOVED_KEPT)));
     }
 
     /** @throws RuntimeException naming what of a chart and its decisions cannot be kept */

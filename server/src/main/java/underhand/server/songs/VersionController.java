@@ -46,4 +46,9 @@ class VersionController {
     void remove(@PathVariable long songId, @PathVariable long id) {
         service.remove(songId, id);
     }
+
+    @PostMapping("/{id}/put-back")
+    VersionView putBack(@PathVariable long songId, @PathVariable long id) {
+        return service.putBack(songId, id);
+    }
 }

@@ -6,9 +6,11 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface VersionRepository extends JpaRepository<ArrangementVersion, Long> {
 
-    List<ArrangementVersion> findBySongIdOrderByIdAsc(long songId);
+    List<ArrangementVersion> findBySongIdAndRemovedAtIsNullOrderByIdAsc(long songId);
 
-    Optional<ArrangementVersion> findByIdAndSongId(long id, long songId);
+    Optional<ArrangementVersion> findByIdAndSongIdAndRemovedAtIsNull(long id, long songId);
 
-    long countBySongId(long songId);
+    Optional<ArrangementVersion> findByIdAndSongIdAndRemovedAtIsNotNull(long id, long songId);
+
+    long countBySongIdAndRemovedAtIsNull(long songId);
 }

@@ -40,7 +40,7 @@ class VersionService {
 
     List<VersionView> list(long songId) {
         songs.get(songId);
-        return versions.findBySongIdOrderByIdAsc(songId).stream()
+        return versions.findBySongIdAndRemovedAtIsNullOrderByIdAsc(songId).stream()
                 .map(ArrangementVersion::view)
                 .toList();
     }
@@ -53,7 +53,7 @@ class VersionService {
         PlannedPart planned = planned(source, decisions);
         return writes.in(() -> {
             songs.get(songId);
-            if (versions.countBySongId(songId) >= MOST_VERSIONS) {
+            if (versions.countBySongIdAndRemovedAtIsNull(songId) >= MOST_VERSIONS) {
                 throw InputException.field(
                         "name", "A song keeps at most " + MOST_VERSIONS + " versions. Remove one first.");
             }
@@ -76,11 +76,25 @@ class VersionService {
     }
 
     void remove(long songId, long id) {
-        writes.in(() -> versions.delete(version(songId, id)));
+        writes.in(() -> {
+            ArrangementVersion version = version(songId, id);
+            version.remove();
+            versions.saveAndFlush(version);
+        });
+    }
+
+    VersionView putBack(long songId, long id) {
+        return writes.in(() -> {
+            ArrangementVersion version = versions.findByIdAndSongIdAndRemovedAtIsNotNull(id, songId)
+                    .orElseThrow(() -> InputException.notFound(
+                            "There is no removed version " + id + " of song " + songId + " to put back."));
+            version.putBack();
+            return versions.saveAndFlush(version).view();
+        });
     }
 
     private ArrangementVersion version(long songId, long id) {
-        return versions.findByIdAndSongId(id, songId)
+        return versions.findByIdAndSongIdAndRemovedAtIsNull(id, songId)
                 .orElseThrow(() -> InputException.notFound(
                         "There is no version " + id + " of song " + songId + "; it may have been removed."));
     }
