@@ -29,6 +29,7 @@ import { useBenchKeys } from './useBenchKeys';
 import { useHeard } from './useHeard';
 import { WhyPanel } from './why/WhyPanel';
 import { WhySheet } from './why/WhySheet';
+import { answer } from './answer';
 import { Fold } from './Fold';
 import { textureName } from '../../shared/words';
 import useMediaQuery from '@mui/material/useMediaQuery';
@@ -242,12 +243,11 @@ function Heading({
   title: string | undefined;
   children: ReactNode;
 }) {
-  const capo = arrangement?.capo.chosen ?? 0;
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', justifyContent: 'flex-end' }}>
       <Box
         sx={{
-          flex: '1 1 340px',
+          flex: '1 1 300px',
           minWidth: 0,
           display: 'flex',
           alignItems: 'baseline',
@@ -257,20 +257,22 @@ function Heading({
       >
         <Typography variant="h1">{title ?? <Skeleton width={220} />}</Typography>
         {arrangement && (
-          <Typography
-            color="text.secondary"
-            data-testid="song-facts"
-            data-arranged-at={arrangedAt}
-            data-saved={saved}
-          >
-            {capo === 0
-              ? `${arrangement.key} · no capo`
-              : `sounds in ${arrangement.key} · shapes in ${arrangement.playedKey}, capo ${capo}`}{' '}
-            · {arrangement.metre} · {arrangement.tempo}
+          <Typography color="text.secondary">
+            {arrangement.key} · {arrangement.metre} · {arrangement.tempo}
           </Typography>
         )}
       </Box>
       {children}
+      {arrangement && (
+        <Typography
+          data-testid="song-facts"
+          data-arranged-at={arrangedAt}
+          data-saved={saved}
+          sx={{ flexBasis: '100%', fontSize: '0.92rem', lineHeight: 1.25 }}
+        >
+          {answer(arrangement)}
+        </Typography>
+      )}
     </Box>
   );
 }

@@ -1,6 +1,7 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useLocation } from 'react-router';
@@ -91,13 +92,18 @@ export function FaultLine({ count, first, onOpen }: { count: number; first: stri
     <Alert
       severity="warning"
       variant="outlined"
+      // One line: the music below is what the page is for.
+      sx={{ py: 0, alignItems: 'center', '& .MuiAlert-message': { minWidth: 0, flex: 1 } }}
       action={
-        <Button color="inherit" onClick={onOpen}>
+        <Button color="inherit" onClick={onOpen} sx={{ whiteSpace: 'nowrap' }}>
           Edit the chart
         </Button>
       }
     >
-      {first} {count > 1 && `And ${count - 1} more. `}Everything else was kept.
+      <Typography variant="body2" noWrap title={first}>
+        {count > 1 && `${count} places to look at. `}
+        {first} Everything else was kept.
+      </Typography>
     </Alert>
   );
 }

@@ -25,7 +25,7 @@ import { TimeStrip } from './TimeStrip';
 const AXIS = 34;
 const NARROWEST = 76;
 const WIDEST = 184;
-const HEIGHT = 226;
+const HEIGHT = 190;
 
 /** The song from left to right, the neck from bottom to top: every grip, and every finger's way to the next. */
 export function HandRoad({

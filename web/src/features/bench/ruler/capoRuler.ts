@@ -1,7 +1,7 @@
 import type { CapoCandidate, Neck } from '../../../api/client';
 
 /** Drawing of the neck from the nut to the last capo position, in units of its own view box. */
-export const RULER = { width: 820, left: 34, right: 12, base: 82, neck: 22, tallest: 44 } as const;
+export const RULER = { width: 820, left: 34, right: 12, base: 66, neck: 20, tallest: 30 } as const;
 
 export interface Slot {
   capo: number;
