@@ -21,6 +21,21 @@ export function useRemembered<T>(name: string, first: T): readonly [T, (value: T
   return [value, set] as const;
 }
 
+const here = new Map<string, string>();
+
+/** What was typed into a view, until the page is loaded anew: a search that outlives the day would hide songs. */
+export function useRememberedHere(name: string): readonly [string, (value: string) => void] {
+  const [value, setValue] = useState(() => here.get(name) ?? '');
+  const set = useCallback(
+    (next: string) => {
+      setValue(next);
+      here.set(name, next);
+    },
+    [name],
+  );
+  return [value, set] as const;
+}
+
 function stored<T>(name: string, first: T): T {
   try {
     const value: unknown = JSON.parse(localStorage.getItem(PREFIX + name) ?? 'null');

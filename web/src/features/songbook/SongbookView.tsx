@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
-import { useRemembered } from '../../shared/useRemembered';
+import { useRememberedHere } from '../../shared/useRemembered';
 import { Problem } from '../../shared/Problem';
 import { usePageTitle } from '../../shared/usePageTitle';
 import { droppedWords, readFile } from '../../shared/readFile';
@@ -22,7 +22,7 @@ export function SongbookView() {
   const add = useAddSong();
   const removal = useSongRemoval();
   const navigate = useNavigate();
-  const [words, setWords] = useRemembered<string>('songbook.words', '');
+  const [words, setWords] = useRememberedHere('songbook.words');
   const [dropping, setDropping] = useState(false);
   const [fileError, setFileError] = useState<unknown>(null);
   const search = useRef<HTMLInputElement>(null);
