@@ -114,4 +114,15 @@ public record Texture(
                 shape.openStrings() <= (shape.fret(shape.lowestSounding().orElse(0)) == 0 ? 1 : 0);
         };
     }
+
+    /** There is one of each name: what is looked up a thousand times a part is told by that. */
+    @Override
+    public boolean equals(Object other) {
+        return this == other;
+    }
+
+    @Override
+    public int hashCode() {
+        return id.hashCode();
+    }
 }

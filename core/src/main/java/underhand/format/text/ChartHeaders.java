@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -63,6 +64,17 @@ final class ChartHeaders {
     private static final Pattern GERMAN_KEY = Pattern.compile("(?i:([a-h](?:is|es|s)?)[- ]?(dur|moll))");
     private static final Pattern TITLE_WITH_CAPO = Pattern.compile("(.*\\S)\\s*[-–—,;(]+\\s*((?i:capo)\\s.+?)\\)?");
 
+    /** A title with a capo behind it is no longer. */
+    private static final int LONGEST_TITLE = 120;
+
+    /** No header is longer. */
+    private static final int LONGEST = 1000;
+
+    /** How every header begins, whatever way it is written. */
+    private static final Pattern MAY_BE = Pattern.compile(
+            "\\s*[{\\[(]?\\s*(?i:title|key|tempo|bpm|metre|meter|time|capo|no\\s+capo|tuning|spelling|pick"
+                    + "|[♩♪q]|[0-9]|double|drop|open|standard|half|whole|dadgad|\\{)|.{0,60}(?i:tuning)\\s*$|\\s*\\{");
+
     /** A line that looks like a header, with so many words that are no value, is sung. */
     private static final int SUNG_WORDS = 4;
 
@@ -86,22 +98,25 @@ final class ChartHeaders {
     /** Beats of the bar the song begins with, where it is shorter than its metre. */
     OptionalDouble pickUp = OptionalDouble.empty();
 
-    private final Map<String, Consumer<String>> setters = Map.ofEntries(
-            Map.entry("title", value -> title = value),
-            Map.entry("t", value -> title = value),
-            Map.entry("key", value -> key = Optional.of(key(value))),
-            Map.entry("metre", value -> metre = Metre.parse(value)),
-            Map.entry("meter", value -> metre = Metre.parse(value)),
-            Map.entry("time", value -> metre = Metre.parse(value)),
-            Map.entry("time signature", value -> metre = Metre.parse(value)),
-            Map.entry("tempo", value -> tempo = tempo(value)),
-            Map.entry("bpm", value -> tempo = tempo(value)),
-            Map.entry("capo", value -> capo = OptionalInt.of(fret(value))),
+    private static final Map<String, BiConsumer<ChartHeaders, String>> SETTERS = Map.ofEntries(
+            Map.entry("title", (to, value) -> to.title = value),
+            Map.entry("t", (to, value) -> to.title = value),
+            Map.entry("key", (to, value) -> to.key = Optional.of(key(value))),
+            Map.entry("metre", (to, value) -> to.metre = Metre.parse(value)),
+            Map.entry("meter", (to, value) -> to.metre = Metre.parse(value)),
+            Map.entry("time", (to, value) -> to.metre = Metre.parse(value)),
+            Map.entry("time signature", (to, value) -> to.metre = Metre.parse(value)),
+            Map.entry("tempo", (to, value) -> to.tempo = tempo(value)),
+            Map.entry("bpm", (to, value) -> to.tempo = tempo(value)),
+            Map.entry("capo", (to, value) -> to.capo = OptionalInt.of(fret(value))),
             Map.entry(
-                    "tuning", value -> tuning = Optional.of(Tuning.parse(value).toString())),
-            Map.entry("spelling", value -> spelling = Optional.of(Spelling.valueOf(value.toUpperCase(Locale.ROOT)))),
-            Map.entry("pickup", value -> pickUp = OptionalDouble.of(beats(value))),
-            Map.entry("pick-up", value -> pickUp = OptionalDouble.of(beats(value))));
+                    "tuning",
+                    (to, value) -> to.tuning = Optional.of(Tuning.parse(value).toString())),
+            Map.entry(
+                    "spelling",
+                    (to, value) -> to.spelling = Optional.of(Spelling.valueOf(value.toUpperCase(Locale.ROOT)))),
+            Map.entry("pickup", (to, value) -> to.pickUp = OptionalDouble.of(beats(value))),
+            Map.entry("pick-up", (to, value) -> to.pickUp = OptionalDouble.of(beats(value))));
 
     private static OptionalInt tempo(String value) {
         int tempo = NUMBER.matcher(value)
@@ -153,7 +168,9 @@ final class ChartHeaders {
     void title(SourceLine line) {
         String text = line.stripped();
         Matcher matcher = TITLE_WITH_CAPO.matcher(text);
-        boolean hasCapo = matcher.matches() && bare(SourceLine.of(1, matcher.group(2))) == Outcome.TAKEN;
+        boolean hasCapo = text.length() <= LONGEST_TITLE
+                && matcher.matches()
+                && bare(SourceLine.of(1, matcher.group(2))) == Outcome.TAKEN;
         title = hasCapo ? matcher.group(1) : text;
     }
 
@@ -171,6 +188,9 @@ final class ChartHeaders {
 
     /** Takes a line if it is made of headers; reports one whose name or value is not understood. */
     Outcome take(SourceLine line, Consumer<Fault> faults) {
+        if (line.text().length() > LONGEST || !MAY_BE.matcher(line.text()).lookingAt()) {
+            return Outcome.NOT_A_HEADER;
+        }
         Matcher braced = BRACED.matcher(line.text());
         if (braced.matches()) {
             String value = braced.group(2);
@@ -220,7 +240,7 @@ final class ChartHeaders {
             if (matcher.matches()) {
                 String value = matcher.group(1) != null ? matcher.group(1) : matcher.group(2);
                 try {
-                    setters.get(way.getKey()).accept(value);
+                    SETTERS.get(way.getKey()).accept(this, value);
                     return Outcome.TAKEN;
                 } catch (IllegalArgumentException e) {
                     // "Open water" is no tuning: it stays what it is.
@@ -233,7 +253,7 @@ final class ChartHeaders {
     private Outcome set(SourceLine line, List<Said> all, Consumer<Fault> faults) {
         Outcome outcome = Outcome.TAKEN;
         for (Said said : all) {
-            Consumer<String> setter = setters.get(said.name());
+            BiConsumer<ChartHeaders, String> setter = SETTERS.get(said.name());
             if (setter == null || said.value() == null) {
                 faults.accept(
                         Fault.unread(
@@ -244,7 +264,7 @@ final class ChartHeaders {
                 return Outcome.REFUSED;
             }
             try {
-                setter.accept(said.value());
+                setter.accept(this, said.value());
             } catch (IllegalArgumentException e) {
                 if (all.size() == 1 && said.value().split("\\s+").length >= SUNG_WORDS) {
                     return Outcome.NOT_A_HEADER;

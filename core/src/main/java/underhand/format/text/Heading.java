@@ -23,6 +23,9 @@ record Heading(String name, int times, int end, boolean known) {
 
     private static final int LONGEST_NAME = 60;
 
+    /** A line with more is no heading, and none begins with a longer one. */
+    private static final int LONGEST_LINE = 120;
+
     /** Words of a name that is not known, with a colon behind it: a longer line is sung. */
     private static final int MOST_WORDS = 4;
 
@@ -68,12 +71,15 @@ record Heading(String name, int times, int end, boolean known) {
 
     /** The heading a whole line is. */
     static Optional<Heading> whole(String line) {
+        if (line.length() > LONGEST_LINE) {
+            return Optional.empty();
+        }
         Matcher bracketed = BRACKETED.matcher(line);
         if (bracketed.matches()) {
             return inBrackets(bracketed);
         }
         Matcher alone = ALONE.matcher(line);
-        if (alone.matches()) {
+        if (namesAPart(line) && alone.matches()) {
             String times = alone.group("times") != null ? alone.group("times") : alone.group("again");
             return Optional.of(of(alone.group("name"), times, line.length(), true));
         }
@@ -91,25 +97,33 @@ record Heading(String name, int times, int end, boolean known) {
     }
 
     /** Headings a line may begin with, to be tried in turn against what follows them. */
-    static List<Heading> beginning(String line) {
+    static List<Heading> beginning(String whole) {
+        String line = whole.substring(0, Math.min(whole.length(), LONGEST_LINE));
         Matcher bracketed = BRACKETED.matcher(line);
         if (bracketed.lookingAt()) {
             return inBrackets(bracketed).stream().toList();
         }
+        boolean named = namesAPart(line);
         Matcher colon = WITH_COLON.matcher(line);
-        if (colon.lookingAt()) {
+        if (named && colon.lookingAt()) {
             return List.of(of(colon.group("name"), colon.group("times"), colon.end(), true));
         }
         Matcher before = BEFORE_CHORDS.matcher(line);
-        if (before.lookingAt()) {
+        if (named && before.lookingAt()) {
             return List.of(of(before.group("name"), null, before.end(), true));
         }
         Matcher any = ANY_WITH_COLON.matcher(line);
-        boolean named = any.lookingAt()
+        boolean other = any.lookingAt()
                 && any.group("name").split("\\s+").length <= MOST_WORDS
                 && any.end() < line.length()
                 && Character.isWhitespace(line.charAt(any.end()));
-        return named ? List.of(of(any.group("name"), null, any.end(), false)) : List.of();
+        return other ? List.of(of(any.group("name"), null, any.end(), false)) : List.of();
+    }
+
+    /** Whether one of the names parts have is in a line at all: most lines are told by that. */
+    private static boolean namesAPart(String line) {
+        String lower = line.toLowerCase(Locale.ROOT);
+        return KINDS.keySet().stream().anyMatch(lower::contains);
     }
 
     private static Optional<Heading> inBrackets(Matcher bracketed) {
@@ -117,7 +131,7 @@ record Heading(String name, int times, int end, boolean known) {
         Matcher times = TIMES_INSIDE.matcher(inside);
         boolean timed = times.find() && times.start() > 0;
         String name = timed ? inside.substring(0, times.start()).strip() : inside;
-        boolean known = ALONE.matcher(name).matches();
+        boolean known = namesAPart(name) && ALONE.matcher(name).matches();
         if (name.isEmpty() || !known && isChordOrMark(name)) {
             return Optional.empty();
         }

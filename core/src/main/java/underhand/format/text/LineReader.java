@@ -16,6 +16,9 @@ final class LineReader {
 
     private static final int FEWEST_DASHES = 4;
 
+    /** A line with more than a mark is longer. */
+    private static final int LONGEST_MARK = 80;
+
     private static final Pattern PART = Pattern.compile(
             "\\s*\\{\\s*(?:start_of_|so)([a-z]+)\\s*(?::\\s*(.*?))?\\s*}\\s*|\\s*\\{\\s*(chorus)\\s*(?::.*)?}\\s*");
     private static final Pattern PART_END = Pattern.compile("\\s*\\{\\s*(?:end_of_|eo)[a-z]+\\s*}\\s*");
@@ -31,10 +34,10 @@ final class LineReader {
 
     private static final Pattern SUNG = Pattern.compile("\\s*sung:");
 
-    private final Spelling spelling;
+    private final Tokens tokens;
 
     LineReader(Spelling spelling) {
-        this.spelling = spelling;
+        this.tokens = new Tokens(spelling);
     }
 
     Line read(SourceLine line) {
@@ -45,7 +48,7 @@ final class LineReader {
         if (isTab(text)) {
             return Line.of(line, Line.Kind.TAB);
         }
-        Optional<Line> braced = braced(line);
+        Optional<Line> braced = text.indexOf('{') >= 0 ? braced(line) : Optional.empty();
         if (braced.isPresent()) {
             return braced.get();
         }
@@ -59,10 +62,10 @@ final class LineReader {
         if (TuneLine.is(text)) {
             return Line.of(line, Line.Kind.TUNE);
         }
-        if (DIRECTION.matcher(text).matches()) {
+        if (text.length() <= LONGEST_MARK && DIRECTION.matcher(text).matches()) {
             return Line.of(line, Line.Kind.DIRECTION);
         }
-        if (LETTER.matcher(text).matches()) {
+        if (text.length() <= LONGEST_MARK && LETTER.matcher(text).matches()) {
             return Line.of(line, Line.Kind.LETTER);
         }
         return Heading.whole(text)
@@ -118,11 +121,11 @@ final class LineReader {
     }
 
     private Line withoutHeading(SourceLine line) {
-        List<Piece> bracketed = Pieces.bracketed(line.text(), spelling);
+        List<Piece> bracketed = line.text().indexOf('[') >= 0 ? Pieces.bracketed(line.text(), tokens) : List.of();
         if (bracketed.stream().anyMatch(p -> p.token() != null && p.kind() != Piece.Kind.ODD)) {
             return new Line(line, Line.Kind.BRACKETED, Optional.empty(), line, bracketed);
         }
-        List<Piece> spaced = Pieces.spaced(line.text(), spelling);
+        List<Piece> spaced = Pieces.spaced(line.text(), tokens);
         Line chords = new Line(line, Line.Kind.CHORDS, Optional.empty(), line, spaced);
         return isOfChords(chords) ? chords : Line.of(line, Line.Kind.WORDS);
     }

@@ -100,14 +100,14 @@ final class LineSorter {
     }
 
     private Line chord(Line line) {
-        List<Piece> bracketed = Pieces.bracketed(line.source().text(), spelling);
+        List<Piece> bracketed = Pieces.bracketed(line.source().text(), new Tokens(spelling));
         boolean inBrackets = bracketed.stream().anyMatch(p -> p.kind() == Piece.Kind.CHORD);
         return new Line(
                 line.source(),
                 inBrackets ? Line.Kind.BRACKETED : Line.Kind.CHORDS,
                 Optional.empty(),
                 line.source(),
-                inBrackets ? bracketed : Pieces.spaced(line.source().text(), spelling));
+                inBrackets ? bracketed : Pieces.spaced(line.source().text(), new Tokens(spelling)));
     }
 
     private static String letter(Line line) {

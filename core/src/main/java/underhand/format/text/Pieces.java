@@ -1,8 +1,10 @@
 package underhand.format.text;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -26,18 +28,21 @@ final class Pieces {
     private static final Pattern LOWER_CHORD = Pattern.compile("[a-h][#b♯♭]?m?");
 
     /** Longest word that is tried as chords with their beats. */
-    private static final int LONGEST_STROKED = 24;
+    private static final int LONGEST_STROKED = 20;
 
     private final List<Piece> pieces = new ArrayList<>();
-    private final Spelling spelling;
+    private final Tokens tokens;
 
-    private Pieces(Spelling spelling) {
-        this.spelling = spelling;
+    /** Ends of words that are no chords with beats, however they are cut. */
+    private final Set<String> unstroked = new HashSet<>();
+
+    private Pieces(Tokens tokens) {
+        this.tokens = tokens;
     }
 
     /** A line of words with chords in brackets. */
-    static List<Piece> bracketed(String line, Spelling spelling) {
-        Pieces cut = new Pieces(spelling);
+    static List<Piece> bracketed(String line, Tokens tokens) {
+        Pieces cut = new Pieces(tokens);
         Matcher bracket = BRACKETS.matcher(line);
         int from = 0;
         boolean chordBefore = false;
@@ -68,7 +73,7 @@ final class Pieces {
             added.clear();
             Piece.Kind kind = LOWER_CHORD.matcher(text).matches() ? Piece.Kind.UNREAD : Piece.Kind.ODD;
             if (!severalChords(text, start, glued) && !text.isEmpty()) {
-                pieces.add(new Piece(kind, text, start, ChordToken.of(text, spelling), glued));
+                pieces.add(new Piece(kind, text, start, tokens.of(text), glued));
                 return kind == Piece.Kind.UNREAD;
             }
         }
@@ -81,7 +86,7 @@ final class Pieces {
     }
 
     private boolean severalChords(String text, int at, boolean glued) {
-        List<Piece> all = spaced(text, spelling);
+        List<Piece> all = spaced(text, tokens);
         boolean chords = all.size() > 1 && all.stream().allMatch(p -> p.kind() == Piece.Kind.CHORD);
         if (chords) {
             for (int i = 0; i < all.size(); i++) {
@@ -125,8 +130,8 @@ final class Pieces {
     }
 
     /** A line of chords with spaces between them. */
-    static List<Piece> spaced(String line, Spelling spelling) {
-        Pieces cut = new Pieces(spelling);
+    static List<Piece> spaced(String line, Tokens tokens) {
+        Pieces cut = new Pieces(tokens);
         Matcher found = SPACED.matcher(line);
         while (found.find()) {
             String text = found.group();
@@ -151,12 +156,18 @@ final class Pieces {
     /** The pieces with odd words beside each other as one. */
     private List<Piece> phrases(String line) {
         List<Piece> joined = new ArrayList<>();
-        for (Piece piece : pieces) {
-            int last = joined.size() - 1;
-            if (piece.kind() == Piece.Kind.ODD && last >= 0 && joined.get(last).kind() == Piece.Kind.ODD) {
-                int at = joined.get(last).at();
-                String text = line.substring(at, piece.end());
-                joined.set(last, new Piece(Piece.Kind.ODD, text, at, ChordToken.of(text, spelling), false));
+        for (int i = 0; i < pieces.size(); i++) {
+            Piece piece = pieces.get(i);
+            int last = i;
+            while (piece.kind() == Piece.Kind.ODD
+                    && last + 1 < pieces.size()
+                    && pieces.get(last + 1).kind() == Piece.Kind.ODD) {
+                last++;
+            }
+            if (last > i) {
+                String text = line.substring(piece.at(), pieces.get(last).end());
+                joined.add(new Piece(Piece.Kind.ODD, text, piece.at(), piece.token(), false));
+                i = last;
             } else {
                 joined.add(piece);
             }
@@ -166,11 +177,11 @@ final class Pieces {
 
     /** Words in parentheses, or chords in them. */
     private void remark(String text, int at) {
-        List<Piece> inside = spaced(text.substring(1, text.length() - 1), spelling);
+        List<Piece> inside = spaced(text.substring(1, text.length() - 1), tokens);
         if (inside.stream().allMatch(p -> p.kind() == Piece.Kind.CHORD)) {
             inside.forEach(p -> pieces.add(Piece.chord(p.token(), at + 1 + p.at(), false)));
         } else {
-            pieces.add(new Piece(Piece.Kind.ODD, text, at, ChordToken.of(text, spelling), false));
+            pieces.add(new Piece(Piece.Kind.ODD, text, at, tokens.of(text), false));
         }
     }
 
@@ -187,7 +198,7 @@ final class Pieces {
     }
 
     private void word(String text, int at, boolean glued) {
-        ChordToken token = ChordToken.of(text, spelling);
+        ChordToken token = tokens.of(text);
         if (token.isRead()) {
             pieces.add(Piece.chord(token, at, glued));
         } else if (!strokes(text, at, glued) && !joined(text, at, glued)) {
@@ -197,12 +208,13 @@ final class Pieces {
 
     /** Reads {@code C////} and {@code G//D/}: chords with the beats they last. */
     private boolean strokes(String text, int at, boolean glued) {
-        if (text.indexOf('/') < 1 || text.length() > LONGEST_STROKED) {
+        boolean drawn = text.endsWith("/") || text.contains("//");
+        if (!drawn || text.length() > LONGEST_STROKED || unstroked.contains(text)) {
             return false;
         }
         for (int end = text.length() - 1; end > 0; end--) {
             Matcher strokes = STROKES.matcher(text).region(end, text.length());
-            ChordToken token = ChordToken.of(text.substring(0, end), spelling);
+            ChordToken token = tokens.of(text.substring(0, end));
             if (!strokes.lookingAt() || !token.isRead() || text.charAt(end - 1) == '/') {
                 continue;
             }
@@ -218,11 +230,12 @@ final class Pieces {
             }
             pieces.subList(before, pieces.size()).clear();
         }
+        unstroked.add(text);
         return false;
     }
 
     private boolean lastChord(String text, int at) {
-        ChordToken token = ChordToken.of(text, spelling);
+        ChordToken token = tokens.of(text);
         if (token.isRead()) {
             pieces.add(Piece.chord(token, at, true));
         }
@@ -231,6 +244,9 @@ final class Pieces {
 
     /** Reads {@code G-D-Em}: chords with dashes, arrows or commas between them. */
     private boolean joined(String text, int at, boolean glued) {
+        if (text.isEmpty() || text.charAt(0) < 'A' || text.charAt(0) > 'H') {
+            return false;
+        }
         List<Piece> found = new ArrayList<>();
         Matcher joint = JOINT.matcher(text);
         int from = 0;
@@ -238,7 +254,7 @@ final class Pieces {
         while (more) {
             more = joint.find();
             int to = more ? joint.start() : text.length();
-            ChordToken token = ChordToken.of(text.substring(from, to), spelling);
+            ChordToken token = tokens.of(text.substring(from, to));
             if (to > from && !token.isRead()) {
                 return false;
             }

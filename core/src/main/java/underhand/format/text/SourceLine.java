@@ -15,8 +15,9 @@ record SourceLine(int number, String source, String text, int[] places) {
     private static final int TAB = 8;
 
     static SourceLine of(int number, String source) {
-        StringBuilder text = new StringBuilder();
-        int[] places = new int[source.length() * TAB + 1];
+        int tabs = (int) source.chars().filter(c -> c == '\t').count();
+        StringBuilder text = new StringBuilder(source.length());
+        int[] places = new int[source.length() + tabs * TAB + 1];
         for (int i = 0; i < source.length(); i++) {
             char c = source.charAt(i);
             int width = c == '\t' ? TAB - text.length() % TAB : 1;

@@ -31,11 +31,17 @@ enum Spelling {
             Map.entry("Ges", "Gb"),
             Map.entry("As", "Ab"));
 
+    /** No chord's name is longer. */
+    private static final int LONGEST = 40;
+
     private static final Pattern GERMAN_ROOT = Pattern.compile("([CDEFGAH]is|[CDFG]es|[EA]s|H)(?!us)(.*)");
     private static final Pattern B_ALONE = Pattern.compile("B(?![b♭#♯])(.*)");
 
     /** The chord a text is in this spelling; a name only German has is read in both, for it can be nothing else. */
     Optional<ChordSymbol> chord(String text) {
+        if (text.isEmpty() || text.length() > LONGEST || text.charAt(0) < 'A' || text.charAt(0) > 'H') {
+            return Optional.empty();
+        }
         int slash = text.lastIndexOf('/');
         String bass = slash < 0 ? "" : text.substring(slash + 1);
         String named = isNote(bass) ? english(text.substring(0, slash)) + "/" + english(bass) : english(text);
@@ -44,7 +50,13 @@ enum Spelling {
 
     /** Whether a text is a chord that only German names so. */
     static boolean isGermanOnly(String text) {
-        return ChordSymbol.tryParse(text).isEmpty() && GERMAN.chord(text).isPresent();
+        boolean looksSo = GERMAN_ROOT.matcher(text).matches()
+                || GERMAN_ROOT
+                        .matcher(text.substring(text.lastIndexOf('/') + 1))
+                        .matches();
+        return looksSo
+                && ChordSymbol.tryParse(text).isEmpty()
+                && GERMAN.chord(text).isPresent();
     }
 
     private static boolean isNote(String text) {

@@ -1,8 +1,11 @@
 package underhand.format.text;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -12,6 +15,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import underhand.chart.Bar;
 import underhand.chart.Chart;
 import underhand.chart.Metre;
@@ -118,6 +122,44 @@ class ReadingPropertiesTest {
                 assertTrue(fault.column() <= length + 1, "seed 1801, case " + i + ": " + fault);
             }
         }
+    }
+
+    /** Any text of the size that is accepted is read at once, whatever it is made of. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                " ",
+                "[",
+                "( ",
+                "(",
+                "A - ",
+                "verse ",
+                "repeat ",
+                "a: ",
+                "G/G/G/Gx//G ",
+                "softly then\\n",
+                "| ",
+                "{c: ",
+                "x 1 ",
+                "-",
+                "capo ",
+                "[A]\\n",
+                "key: ",
+                "#",
+                "Fis ",
+                "D.C. ",
+                "tuning "
+            })
+    void read_hostileTextOfFullSize_takesNoTime(String piece) {
+        String text = "x" + piece.repeat(ChartTextReader.MOST_BYTES / piece.length() - 1);
+        assertTimeoutPreemptively(Duration.ofSeconds(10), () -> {
+            try {
+                ChartTextReader.read(text);
+                ChartTextReader.read(text.substring(1));
+            } catch (ChartLimitException tooMany) {
+                assertFalse(tooMany.isTooManyBytes());
+            }
+        });
     }
 
     private static final String[] CHORDS = {"C", "G7", "Am", "F#m7b5", "Bbmaj7", "D/F#", "E7#9", "Absus4"};
