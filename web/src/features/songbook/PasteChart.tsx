@@ -75,7 +75,7 @@ export function PasteChart({
         or choose a file
         <input
           type="file"
-          accept=".txt,.musicxml,.xml,.mxl,text/plain"
+          accept=".txt,.musicxml,.xml,.mxl,.zip,text/plain"
           hidden
           multiple
           onChange={(event) => onFiles([...(event.target.files ?? [])])}
@@ -90,7 +90,7 @@ export function PasteChart({
         />
       )}
       <Typography variant="caption" color="text.secondary" sx={{ display: 'block', mt: 0.5 }}>
-        Chart text or MusicXML can also be dropped anywhere on this page.
+        Chart text, MusicXML or a song&apos;s ZIP can also be dropped anywhere on this page.
       </Typography>
     </Box>
   );

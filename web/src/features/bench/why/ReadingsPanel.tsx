@@ -6,7 +6,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { ReadingChoice, ReadingOffer, Readings } from '../../../api/client';
-import { merged, standOf, type Scope, type Stand } from './readings';
+import { merged, notOffered, standOf, type Scope, type Stand } from './readings';
 import { priceWords } from '../../../shared/words';
 
 const SHOWN_FIRST = 6;
@@ -59,6 +59,20 @@ export function ReadingsPanel({
           <ToggleButton value="alike">all alike</ToggleButton>
         </ToggleButtonGroup>
       </Box>
+      {notOffered(choices, readings, placement).map((id) => (
+        <Box
+          key={id}
+          data-testid="not-offered"
+          sx={{ borderLeft: 4, borderColor: 'draw.moves', pl: 1.25, mb: 1 }}
+        >
+          <Typography variant="body2">
+            “{id.replaceAll('-', ' ')}” was taken here; this rung does not offer it.
+          </Typography>
+          <Button size="small" onClick={() => onDecide(id, null, 'here')}>
+            Give it up
+          </Button>
+        </Box>
+      ))}
       {shown.map((offer) => (
         <Offer
           key={offer.id}

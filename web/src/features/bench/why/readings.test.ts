@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { ReadingChoice, ReadingOffer, Readings } from '../../../api/client';
-import { decide, merged, reach, standOf } from './readings';
+import { decide, merged, notOffered, reach, standOf } from './readings';
 
 const told = {
   reach: { alike: [1, 4], section: [1], still: [0, 1, 2] },
@@ -52,4 +52,19 @@ describe('the same chords by several rules', () => {
     expect(merged([offer('a', 'G6', 1), offer('b', 'G6', 2)], () => false)).toHaveLength(2);
     expect(merged(offers, (o) => o.id === 'tonic-swap')).toHaveLength(3);
   });
+});
+
+test('what was taken on a higher rung is named, so that it can be given up', () => {
+  const readings = {
+    readings: [{ id: 'flat-nine' }],
+    refusals: [{ clashing: [{ id: 'sharp-nine' }] }],
+  } as unknown as Readings;
+  const choices: ReadingChoice[] = [
+    { placement: 1, reading: 'flat-nine', stand: 'pinned' },
+    { placement: 1, reading: 'sharp-nine', stand: 'pinned' },
+    { placement: 1, reading: 'add-ninth', stand: 'accepted' },
+    { placement: 1, reading: 'power', stand: 'refused' },
+    { placement: 2, reading: 'add-ninth', stand: 'accepted' },
+  ];
+  expect(notOffered(choices, readings, 1)).toEqual(['add-ninth']);
 });

@@ -20,6 +20,17 @@ export function standOf(choices: ReadingChoice[], placement: number, reading: st
   return (choice?.stand as Stand | undefined) ?? null;
 }
 
+/** Readings that were said something to here and that this rung does not offer, so that they can be given up. */
+export function notOffered(choices: ReadingChoice[], readings: Readings, placement: number): string[] {
+  const known = new Set([
+    ...readings.readings.map((offer) => offer.id),
+    ...readings.refusals.flatMap((refusal) => refusal.clashing.map((clash) => clash.id)),
+  ]);
+  return choices
+    .filter((c) => c.placement === placement && c.stand !== 'refused' && !known.has(c.reading ?? ''))
+    .map((c) => c.reading ?? '');
+}
+
 /** A decision about a reading: the choices it makes, and those it replaces. A pin replaces every other pin there. */
 export function decide(
   known: ReadingChoice[],

@@ -38,4 +38,11 @@ public record HeardNote(
         /** It is damped and gives a tick. */
         DEAD
     }
+
+    private static final int LOUDEST = 127;
+
+    /** The velocity, 1 to 127, that sounds so loud: loudness grows with its square (common practice among makers of instruments). */
+    public int velocity() {
+        return (int) Math.max(1, Math.round(LOUDEST * Math.sqrt(loudness)));
+    }
 }

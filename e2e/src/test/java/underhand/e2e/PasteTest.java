@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
@@ -100,5 +101,23 @@ class PasteTest extends InDemoBook {
         browser.go(application.address() + "/songs/abc");
         browser.await(By.tagName("h1"), t -> t.contains("Nothing is kept at this address"));
         assertTrue(browser.requested().stream().noneMatch(a -> a.contains("/songs/abc") && a.contains("/api/")));
+    }
+
+    @Test
+    void zipOfASong_droppedOnTheSongbook_bringsItBack() throws Exception {
+        browser.go(application.address() + "/songs/1");
+        browser.find(By.cssSelector("[data-grip]"));
+        browser.choose("Setting", "with a singer");
+        browser.awaitTrue(() -> "true".equals(browser.find(FACTS).getDomAttribute("data-saved")));
+        List<String> shapes = browser.shapesOnTheRoad();
+        String facts = browser.find(FACTS).getText();
+        browser.press("Sheet");
+        browser.press("Files");
+        byte[] zip = browser.saved(() -> browser.click(By.xpath("//li[contains(.,'Everything in one ZIP')]")), ".zip");
+        Path file = Files.write(data.resolve("song.zip"), zip);
+        browser.go(application.address() + "/");
+        browser.find(By.cssSelector("input[type=file]")).sendKeys(file.toString());
+        browser.await(FACTS, facts::equals);
+        assertEquals(shapes, browser.shapesOnTheRoad());
     }
 }

@@ -32,7 +32,6 @@ final class MidiWriter {
     private static final int NYLON = 24;
     private static final int STEEL = 25;
     private static final int PAN = 10;
-    private static final int LOUDEST = 127;
     private static final double SECONDS_A_MINUTE = 60;
     private static final double MICROSECONDS_A_MINUTE = 60e6;
 
@@ -86,15 +85,10 @@ final class MidiWriter {
             double late = note.seconds() * scored.part().arrangement().tempo() / SECONDS_A_MINUTE;
             long from = sounding(bars, note.beat() + late);
             long until = Math.max(from + 1, sounding(bars, note.beat() + note.beats()));
-            track.add(new MidiEvent(
-                    new ShortMessage(ShortMessage.NOTE_ON, channel, note.midi(), velocity(note.loudness())), from));
+            track.add(
+                    new MidiEvent(new ShortMessage(ShortMessage.NOTE_ON, channel, note.midi(), note.velocity()), from));
             track.add(new MidiEvent(new ShortMessage(ShortMessage.NOTE_OFF, channel, note.midi(), 0), until));
         }
-    }
-
-    /** The velocity that sounds so loud: loudness grows with its square (common practice among makers of instruments). */
-    private static int velocity(double loudness) {
-        return (int) Math.max(1, Math.round(LOUDEST * Math.sqrt(loudness)));
     }
 
     /** Ticks from the start of the song to a moment that was swung already; a song may ring on past its end. */

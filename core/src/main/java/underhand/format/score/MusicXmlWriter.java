@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import underhand.chart.Chart;
 import underhand.chart.Metre;
 import underhand.chord.ChordSymbol;
@@ -29,6 +30,9 @@ import underhand.solve.PlacedGrip;
  */
 final class MusicXmlWriter {
 
+    /** Velocity that 100 percent of dynamics are (MusicXML 4.0, attribute dynamics). */
+    private static final int FORTE = 90;
+
     private static final Map<Integer, String> TYPES =
             Map.of(1, "whole", 2, "half", 4, "quarter", 8, "eighth", 16, "16th", 32, "32nd");
 
@@ -36,6 +40,8 @@ final class MusicXmlWriter {
     private final ScoredPart scored;
     private final Spelling spelling;
     private final int strings;
+    private final Dynamics dynamics;
+    private int bar;
     private Metre metre;
     private boolean swing;
 
@@ -44,6 +50,7 @@ final class MusicXmlWriter {
         this.scored = scored;
         this.spelling = Spelling.sounding(scored.part());
         this.strings = scored.tuning().strings().size();
+        this.dynamics = new Dynamics(scored.part());
     }
 
     /** @param parts of one song, the first guitar first */
@@ -77,6 +84,7 @@ final class MusicXmlWriter {
             } else {
                 xml.open("measure", "number", bar.number());
             }
+            this.bar = bar.number();
             attributes(bar, i == 0);
             scored.wordsBefore(bar.number()).forEach(this::spoken);
             bar.section().filter(s -> !s.isBlank()).ifPresent(this::rehearsal);
@@ -238,7 +246,12 @@ final class MusicXmlWriter {
         NoteValue length = event.values().get(value);
         boolean tiedFrom = value > 0;
         boolean tiedTo = value < event.values().size() - 1;
-        xml.open("note");
+        OptionalInt velocity = dynamics.velocity(bar, event.from(), note.string());
+        if (velocity.isPresent()) {
+            xml.open("note", "dynamics", Math.round(velocity.getAsInt() * 100.0 / FORTE));
+        } else {
+            xml.open("note");
+        }
         if (index > 0) {
             xml.empty("chord");
         }

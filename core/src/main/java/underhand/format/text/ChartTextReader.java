@@ -18,6 +18,9 @@ public final class ChartTextReader {
 
     public static final int MOST_BYTES = 256 * 1024;
 
+    /** How a line begins that holds what was decided for a song, and is no part of its chart. */
+    public static final String EXTRA_MARK = "# underhand:";
+
     private static final int MOST_FAULTS = 200;
 
     private final ChartHeaders headers = new ChartHeaders();
@@ -82,6 +85,12 @@ public final class ChartTextReader {
             case DIRECTION ->
                 LineBars.direction(
                         line.source(), line.source().indent(), line.source().stripped(), faults::add);
+            case EXTRA ->
+                faults.add(Fault.told(
+                        line.source(),
+                        0,
+                        EXTRA_MARK,
+                        "begins a line of Underhand's own that is not used here; kept in the text"));
             case PART_END -> builder.section("", 1);
             case BLANK, HEADING, LETTER -> {
                 // A heading is begun above; every letter was settled.

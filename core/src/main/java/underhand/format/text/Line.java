@@ -29,7 +29,9 @@ record Line(SourceLine source, Kind kind, Optional<Heading> heading, SourceLine 
         TUNE,
         /** A string of a tab staff. */
         TAB,
-        DIRECTION
+        DIRECTION,
+        /** What was decided for the song. */
+        EXTRA
     }
 
     static Line of(SourceLine source, Kind kind) {

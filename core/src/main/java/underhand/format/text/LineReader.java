@@ -45,6 +45,9 @@ final class LineReader {
         if (line.isBlank()) {
             return Line.of(line, Line.Kind.BLANK);
         }
+        if (text.startsWith(ChartTextReader.EXTRA_MARK)) {
+            return Line.of(line, Line.Kind.EXTRA);
+        }
         if (isTab(text)) {
             return Line.of(line, Line.Kind.TAB);
         }

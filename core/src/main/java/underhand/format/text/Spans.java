@@ -24,7 +24,7 @@ final class Spans {
         switch (line.kind()) {
             case HEADER -> add(source, indent, end, Span.Kind.HEADER);
             case HEADING, PART_END -> add(source, indent, end, Span.Kind.HEADING);
-            case TUNE, TAB, DIRECTION, COMMENT -> add(source, indent, end, Span.Kind.ASIDE);
+            case TUNE, TAB, DIRECTION, COMMENT, EXTRA -> add(source, indent, end, Span.Kind.ASIDE);
             default -> line.heading().ifPresent(heading -> add(source, indent, heading.end(), Span.Kind.HEADING));
         }
         for (Piece piece : line.pieces()) {

@@ -23,6 +23,7 @@ import org.audiveris.proxymusic.util.Marshalling;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import underhand.arrange.Arrangement;
 import underhand.arrange.Arranger;
 import underhand.format.text.ChartTextReader;
@@ -189,6 +190,36 @@ class MusicXmlSignsTest {
         String tab = TabText.write("t", scored);
         assertEquals(expected.contains("swing"), tab.contains("(swing"), tab);
         assertEquals(expected.contains("straight"), tab.contains("(straight"), tab);
+    }
+
+    /** Every struck note is as loud as the page plays it; what is tied on is not struck. */
+    @ParameterizedTest
+    @ValueSource(strings = {"folk-strum", "muted-eighths", "arpeggio-up", "sixteenth-pick"})
+    void dynamics_ofEveryStruckNote_areThoseHeard(String pattern) throws Exception {
+        ArrangementSettings settings =
+                ArrangementSettings.ofRung(3).withPatterns(new PatternPlan(Optional.of(choice(pattern)), Map.of()));
+        Arrangement arrangement = new Arranger()
+                .arrange(
+                        ChartTextReader.read("key: E\n[Verse]\n| E | A . B7 . |\n| C#m | E |")
+                                .chart(),
+                        settings);
+        Part part = Part.of(arrangement, List.of());
+        ScoredPart scored = new ScoredPart("Guitar", part, settings.tuning(), false, Handedness.RIGHT);
+        ScorePartwise score = (ScorePartwise) Marshalling.unmarshal(new ByteArrayInputStream(
+                MusicXmlWriter.write("t", List.of(scored)).getBytes(StandardCharsets.UTF_8)));
+        List<Long> written = score.getPart().get(0).getMeasure().stream()
+                .flatMap(m -> m.getNoteOrBackupOrForward().stream())
+                .filter(item -> item instanceof Note note
+                        && note.getDynamics() != null
+                        && note.getTie().stream().noneMatch(t -> t.getType() == StartStop.STOP))
+                .map(item -> ((Note) item).getDynamics().longValue())
+                .sorted()
+                .toList();
+        List<Long> heard = part.heard().stream()
+                .map(n -> Math.round(n.velocity() * 100 / 90.0))
+                .sorted()
+                .toList();
+        assertEquals(heard, written);
     }
 
     private static PatternPlan.Choice choice(String pattern) {

@@ -1,5 +1,7 @@
 package underhand.server.files;
 
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -9,7 +11,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.springframework.stereotype.Service;
 import underhand.chart.Chart;
@@ -24,6 +28,7 @@ import underhand.server.files.PdfSheet.Look;
 import underhand.server.files.PdfSheet.Paper;
 import underhand.server.parts.PartService;
 import underhand.server.platform.InputException;
+import underhand.server.songs.SongText;
 import underhand.settings.ArrangementSettings;
 
 /** Writes songs into files and reads them from files. */
@@ -31,13 +36,17 @@ import underhand.settings.ArrangementSettings;
 class FileService {
 
     private static final int MOST_FILE_BYTES = 5 * 1024 * 1024;
+    private static final int MOST_ENTRIES = 200;
+    private static final String CHART_ENDING = "chart.txt";
     private static final String TEXT = "text/plain;charset=UTF-8";
     private static final String ZIP = "application/zip";
 
     private final PartService parts;
+    private final ObjectMapper json;
 
-    FileService(PartService parts) {
+    FileService(PartService parts, ObjectMapper json) {
         this.parts = parts;
+        this.json = json;
     }
 
     record Written(String name, String type, byte[] bytes) {}
@@ -77,7 +86,8 @@ class FileService {
         boolean asTyped = request.song().transpose() == null || request.song().transpose() == 0;
         Chart chart = first.arranged().chart();
         String source = asTyped ? request.song().chart().source() : SongFiles.chartText(chart);
-        return new Sheaf(title, source, first, scored);
+        int moved = asTyped ? 0 : request.song().transpose();
+        return new Sheaf(title, SongText.write(source, request.song(), moved, json), first, scored);
     }
 
     private static ScoredPart scored(String name, PartService.Written written, List<Chart.Words> words) {
@@ -113,7 +123,7 @@ class FileService {
             case "pdf" ->
                 new Written(named(song, "pdf"), "application/pdf", PdfSheet.write(song.title(), song.parts(), look));
             case "chart" ->
-                new Written(named(song, "chart.txt"), TEXT, song.source().getBytes(StandardCharsets.UTF_8));
+                new Written(named(song, CHART_ENDING), TEXT, song.source().getBytes(StandardCharsets.UTF_8));
             case "grips" -> new Written(named(song, "grips.zip"), ZIP, zip(grips(song)));
             case "musicxml", "mxl", "midi", "tab", "road" ->
                 written(SongFiles.Format.valueOf(format.toUpperCase(Locale.ROOT)), song);
@@ -165,6 +175,10 @@ class FileService {
             throw InputException.field(
                     "file", "A file may have at most 5 MiB; this one has " + file.length + " bytes.");
         }
+        Optional<byte[]> chart = chartIn(file);
+        if (chart.isPresent()) {
+            return read(chart.get(), source);
+        }
         if (SongFiles.isTune(file)) {
             if (source == null || source.isBlank()) {
                 throw InputException.field(
@@ -180,6 +194,25 @@ class FileService {
                 .orElseThrow(() -> InputException.field(
                         "file", "This is neither chart text, nor MusicXML, nor MIDI. Save the song as one of these."));
         return new ReadView(text, List.of());
+    }
+
+    /** The chart text in a ZIP of all of a song's files. */
+    private static Optional<byte[]> chartIn(byte[] file) {
+        if (file.length < 4 || file[0] != 'P' || file[1] != 'K') {
+            return Optional.empty();
+        }
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
+            ZipEntry entry = zip.getNextEntry();
+            for (int i = 0; entry != null && i < MOST_ENTRIES; i++) {
+                if (entry.getName().endsWith("." + CHART_ENDING)) {
+                    return Optional.of(zip.readNBytes(MOST_FILE_BYTES));
+                }
+                entry = zip.getNextEntry();
+            }
+        } catch (IOException | IllegalArgumentException e) {
+            // No ZIP after all: it is refused as whatever it is.
+        }
+        return Optional.empty();
     }
 
     private static ReadView view(ReadScore read) {

@@ -1,5 +1,6 @@
 package underhand.server.songs;
 
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,6 +34,7 @@ public class SongService {
     private final ArrangementService arrangements;
     private final PlayerService players;
     private final Writes writes;
+    private final ObjectMapper json;
     private final String planner;
 
     SongService(
@@ -40,11 +42,13 @@ public class SongService {
             ArrangementService arrangements,
             PlayerService players,
             Writes writes,
+            ObjectMapper json,
             PlannerVersion planner) {
         this.songs = songs;
         this.arrangements = arrangements;
         this.players = players;
         this.writes = writes;
+        this.json = json;
         this.planner = planner.toString();
     }
 
@@ -111,9 +115,11 @@ public class SongService {
         return change;
     }
 
-    /** Adds a chart to the book; its own capo becomes the first decision. */
-    SongView add(String source) {
-        ChartReading reading = ChartTextReader.read(required(source));
+    /** Adds a chart to the book with what its text says was decided; else its own capo becomes the first decision. */
+    SongView add(String text) {
+        SongText.Taken taken = SongText.read(required(text), json);
+        String source = taken.source();
+        ChartReading reading = ChartTextReader.read(source);
         Chart chart = reading.chart();
         if (chart.placements().isEmpty()) {
             throw InputException.field(
@@ -122,7 +128,8 @@ public class SongService {
                             + " over them.");
         }
         Integer capo = chart.capo().isPresent() ? chart.capo().getAsInt() : null;
-        return writes.in(() -> view(songs.saveAndFlush(song(reading, source, Decisions.first(Rung.LOWEST, capo)))));
+        Decisions decisions = taken.decisions().orElseGet(() -> Decisions.first(Rung.LOWEST, capo));
+        return writes.in(() -> view(songs.saveAndFlush(song(reading, source, decisions))));
     }
 
     /** Adds a chart with decisions of its own, for the demo book. */
