@@ -257,7 +257,7 @@ function Heading({
       >
         <Typography variant="h1">{title ?? <Skeleton width={220} />}</Typography>
         {arrangement && (
-          <Typography color="text.secondary">
+          <Typography color="text.secondary" data-testid="song-key">
             {arrangement.key} · {arrangement.metre} · {arrangement.tempo}
           </Typography>
         )}

@@ -57,10 +57,10 @@ class DecisionsTest extends InDemoBook {
         WebElement easiest = browser.find(By.cssSelector("[aria-label='Keys, easiest first'] button"));
         String key = easiest.getText().lines().findFirst().orElseThrow();
         easiest.click();
-        browser.await(FACTS, t -> t.contains(key));
+        browser.await(KEY, t -> t.contains(key));
         assertNotEquals("B♭ major", key);
         browser.labelled("Undo").click();
-        browser.await(FACTS, t -> t.contains("B♭ major"));
+        browser.await(KEY, t -> t.contains("B♭ major"));
     }
 
     @Test

@@ -16,6 +16,9 @@ import org.openqa.selenium.interactions.Actions;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 abstract class InDemoBook {
 
+    /** Key, metre and tempo, beside the title. */
+    static final By KEY = By.cssSelector("[data-testid=song-key]");
+
     static final By FACTS = By.cssSelector("[data-testid=song-facts]");
 
     private static final String SNAPSHOT = """

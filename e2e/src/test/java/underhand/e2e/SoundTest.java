@@ -299,7 +299,7 @@ class SoundTest extends InDemoBook {
 
     /** Beats a bar of the song on the bench. */
     private int metre() {
-        return Integer.parseInt(browser.find(FACTS).getText().replaceAll(".* (\\d+)/\\d+ .*", "$1"));
+        return Integer.parseInt(browser.find(KEY).getText().replaceAll(".* (\\d+)/\\d+ .*", "$1"));
     }
 
     @Test
@@ -336,7 +336,7 @@ class SoundTest extends InDemoBook {
                 .distinct()
                 .toList();
         double secondsABeat =
-                60.0 / Integer.parseInt(browser.find(FACTS).getText().replaceAll(".*· ", ""));
+                60.0 / Integer.parseInt(browser.find(KEY).getText().replaceAll(".*· ", ""));
         Recording heard = heard(9);
         click(STOP);
         double start = heard.firstSound();

@@ -27,6 +27,7 @@ final class ChartHeaders {
     private static final Pattern FIRST = Pattern.compile("\\s*" + NAMES + "\\s*[:=]\\s*");
     private static final Pattern NEXT = Pattern.compile("(?:\\s\\s+|\\s*[,;|(]\\s*|\\s)" + NAMES + "\\s*[:=]\\s*");
     private static final Pattern AFTER_TITLE = Pattern.compile("(?:\\s\\s+|\\s*[;|]\\s*)" + NAMES + "\\s*[:=]\\s*");
+    private static final Pattern PARTED = Pattern.compile("\\s{2,}|\\s*[|,;]\\s*");
     private static final Pattern BRACED = Pattern.compile("\\s*\\{\\s*([A-Za-z_ ]+?)\\s*(?::\\s*(.*?))?\\s*}\\s*");
 
     /** Ways to write one without a colon: name and pattern of its value. */
@@ -266,6 +267,9 @@ final class ChartHeaders {
             try {
                 setter.accept(this, said.value());
             } catch (IllegalArgumentException e) {
+                if (takenInPart(line, said, setter, faults)) {
+                    continue;
+                }
                 if (all.size() == 1 && said.value().split("\\s+").length >= SUNG_WORDS) {
                     return Outcome.NOT_A_HEADER;
                 }
@@ -278,6 +282,30 @@ final class ChartHeaders {
             }
         }
         return outcome;
+    }
+
+    /** A value with more behind it, {@code G major | 3/4 | slow}: what stands first is taken, and the rest where it is a header. */
+    private boolean takenInPart(
+            SourceLine line, Said said, BiConsumer<ChartHeaders, String> setter, Consumer<Fault> faults) {
+        String[] pieces = PARTED.split(said.value());
+        if (pieces.length < 2) {
+            return false;
+        }
+        try {
+            setter.accept(this, pieces[0]);
+        } catch (IllegalArgumentException e) {
+            return false;
+        }
+        for (int i = 1; i < pieces.length; i++) {
+            if (bare(SourceLine.of(line.number(), pieces[i])) != Outcome.TAKEN) {
+                faults.accept(Fault.told(
+                        line,
+                        said.valueAt() + said.value().indexOf(pieces[i]),
+                        pieces[i],
+                        "is no header; kept in the text"));
+            }
+        }
+        return true;
     }
 
     private static String example(String name) {

@@ -16,6 +16,9 @@ final class LineReader {
 
     private static final int FEWEST_DASHES = 4;
 
+    /** A line that only parts what is above it from what is below. */
+    private static final Pattern RULE = Pattern.compile("\\s*(?:-+|=+|_+|\\*+|~+|#+|–+|—+)\\s*");
+
     /** A line with more than a mark is longer. */
     private static final int LONGEST_MARK = 80;
 
@@ -42,7 +45,8 @@ final class LineReader {
 
     Line read(SourceLine line) {
         String text = line.text();
-        if (line.isBlank()) {
+        if (line.isBlank()
+                || text.length() <= LONGEST_MARK && RULE.matcher(text).matches()) {
             return Line.of(line, Line.Kind.BLANK);
         }
         if (text.startsWith(ChartTextReader.EXTRA_MARK)) {

@@ -21,13 +21,14 @@ final class Marks {
 
     /** How many times something is played: {@code x4}, {@code 2x}, {@code (x 2)}, {@code 3 times}. */
     static final String TIMES =
-            "(?:\\(\\s*)?(?:[xX×]\\s?[0-9]{1,2}|[0-9]{1,2}\\s?[xX×]|[0-9]{1,2} (?i:times))(?:\\s*\\))?";
+            "(?:\\(\\s*)?(?:(?i:repeat|play)\\s+)?(?:(?i:twice)|[xX×]\\s?[0-9]{1,2}|[0-9]{1,2}\\s?[xX×]|[0-9]{1,2} (?i:times))(?:\\s*\\))?";
 
     /** Jumps of printed music. */
     static final String DIRECTION =
             "\\(?(?i:D\\.\\s?[CS]\\.(?:\\s*al\\s+(?:Fine|Coda))?|(?:Da Capo|Dal Segno)(?:\\s+al\\s+(?:Fine|Coda))?"
                     + "|To Coda|al Fine|al Coda|Fine)\\.?\\)?";
 
+    private static final int TWICE = 2;
     private static final Pattern NUMBER = Pattern.compile("[0-9]{1,2}");
     private static final Pattern ENDING = Pattern.compile("[1-9]\\.");
     private static final Pattern METRE = Pattern.compile("[0-9]{1,2}/(?:2|4|8|16)");
@@ -60,6 +61,6 @@ final class Marks {
     /** The number in a text that says how many times. */
     static int times(String text) {
         Matcher number = NUMBER.matcher(text);
-        return number.find() ? Integer.parseInt(number.group()) : 0;
+        return number.find() ? Integer.parseInt(number.group()) : TWICE;
     }
 }

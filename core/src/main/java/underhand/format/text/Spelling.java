@@ -1,5 +1,6 @@
 package underhand.format.text;
 
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -34,6 +35,7 @@ enum Spelling {
     /** No chord's name is longer. */
     private static final int LONGEST = 40;
 
+    private static final Pattern SMALL_BASS = Pattern.compile("[a-h][#b♯♭]?");
     private static final Pattern GERMAN_ROOT = Pattern.compile("([CDEFGAH]is|[CDFG]es|[EA]s|H)(?!us)(.*)");
     private static final Pattern B_ALONE = Pattern.compile("B(?![b♭#♯])(.*)");
 
@@ -44,6 +46,10 @@ enum Spelling {
         }
         int slash = text.lastIndexOf('/');
         String bass = slash < 0 ? "" : text.substring(slash + 1);
+        if (SMALL_BASS.matcher(bass).matches()) {
+            return chord(
+                    text.substring(0, slash + 1) + bass.substring(0, 1).toUpperCase(Locale.ROOT) + bass.substring(1));
+        }
         String named = isNote(bass) ? english(text.substring(0, slash)) + "/" + english(bass) : english(text);
         return ChordSymbol.tryParse(named);
     }
