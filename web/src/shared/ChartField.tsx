@@ -188,7 +188,12 @@ function diagnostics({ source, faults }: ReadText): Diagnostic[] {
       message: fault.message,
       actions: fault.mends.map((mend) => ({
         name: mend.label,
-        apply: (editor: EditorView) => applyTo(editor, mend),
+        // Places of a text that was changed since are no longer where they were.
+        apply: (editor: EditorView) => {
+          if (editor.state.doc.toString() === source) {
+            applyTo(editor, mend);
+          }
+        },
       })),
     };
   });

@@ -100,7 +100,6 @@ export const theme = createTheme({
         root: ({ theme }) => ({ color: theme.vars?.palette.text.primary, minHeight: 44 }),
       },
     },
-    MuiNativeSelect: { styleOverrides: { select: { minHeight: 36, boxSizing: 'border-box' } } },
     MuiInputBase: { styleOverrides: { root: { minHeight: 44 } } },
     MuiIconButton: { styleOverrides: { root: { minWidth: 44, minHeight: 44 } } },
     MuiCheckbox: { styleOverrides: { root: { minWidth: 44, minHeight: 44 } } },

@@ -32,7 +32,7 @@ export function ChartEditor({
   /** The text with what was decided about chords that are still there; what fell is in words. */
   onWrite: (work: Work, fallen: string[]) => void;
 }) {
-  const { text, write, forget, isOld } = useDraft(`chart.${name}`, source);
+  const { text, write, forget, isOld } = useDraft(`chart.${name}`, source.replaceAll('\r\n', '\n'));
   // What the field begins with; a new value begins anew.
   const [base, setBase] = useState(text);
   const reading = useReading(text);

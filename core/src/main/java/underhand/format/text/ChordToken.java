@@ -20,6 +20,9 @@ record ChordToken(String text, Optional<ChordSymbol> chord, boolean isSilence) {
             "\\(?[A-Z][^\\s]{0,4}[0-9#♯♭°øΔ△∆+][^\\s]{0,12}|[A-H][b#♯♭]?(?:m|maj|min|dim|aug|sus|add)[^\\s]{0,4}"
                     + "|[a-h][#♯♭]?(?:m|maj|min|dim|sus)?[0-9]+");
 
+    /** A chord in small letters, as lazy typing and some German charts have them. */
+    private static final Pattern SMALL = Pattern.compile("[a-h][#b♯♭]?m?");
+
     /** Signs that players put behind a chord and that are not part of its name. */
     private static final Pattern SIGNED = Pattern.compile("([^*!.,;:]+)[*!.,;:]+");
 
@@ -39,6 +42,10 @@ record ChordToken(String text, Optional<ChordSymbol> chord, boolean isSilence) {
     static String bare(String text) {
         boolean wrapped = text.length() > 2 && text.startsWith("(") && text.endsWith(")");
         return wrapped ? text.substring(1, text.length() - 1) : text;
+    }
+
+    static boolean isSmall(String text) {
+        return SMALL.matcher(text).matches();
     }
 
     boolean isRead() {

@@ -40,12 +40,12 @@ record Heading(String name, int times, int end, boolean known) {
             "(?:(?:repeat|last|final|first|second|third|1st|2nd|3rd|half|double|quiet|guitar|piano|instrumental|short|long) )*";
     private static final String NUMBER =
             "(?:[ -]?[0-9]{1,2}(?!\\s?x)|[ -](?:[ivx]{1,4}|one|two|three|four|[a-d]))?(?![\\p{L}0-9])";
-    private static final String TIMES = "(?:\\s*,?\\s*(?<times>" + Marks.TIMES + "))?";
+    private static final String TIMES = times("times");
     private static final String REMARK = "(?:\\s*\\([^()|]{1,40}\\))?";
     private static final String SOFT = "(?i)(?u)";
 
     private static final Pattern ALONE = Pattern.compile(SOFT + "[\\s#*=_~<>\\-–—\"'(\\[]{0,12}(?<name>" + BEFORE
-            + NAMES + NUMBER + ")" + TIMES + REMARK + TIMES.replace("times", "again") + "[\\s#*=_~<>\\-–—\"')\\].:]*");
+            + NAMES + NUMBER + ")" + TIMES + REMARK + times("again") + "[\\s#*=_~<>\\-–—\"')\\].:]*");
 
     private static final Pattern WITH_COLON = Pattern.compile(
             SOFT + "\\s*[(]?(?<name>" + BEFORE + NAMES + NUMBER + ")" + TIMES + REMARK + "[)]?\\s*(?::|\\s[-–—]\\s)");
@@ -56,11 +56,15 @@ record Heading(String name, int times, int end, boolean known) {
     private static final Pattern BRACKETED = Pattern.compile("\\s*\\[(?<name>[^\\[\\]]*)](?:\\s*:)?" + TIMES);
     private static final Pattern TIMES_INSIDE = Pattern.compile("\\s*[,-]?\\s*(?<times>" + Marks.TIMES + ")\\s*$");
     private static final Pattern ANY_WITH_COLON = Pattern.compile("\\s*(?<name>\\p{L}[^:|\\[\\]]*?)\\s*:");
-    private static final Pattern SMALL_CHORD = Pattern.compile("[a-h][#b♯♭]?m?");
     private static final Pattern LETTER = Pattern.compile("[A-Z][0-9'’]?");
     private static final Pattern NUMBERED = Pattern.compile(
             SOFT
                     + "^(?:repeat |last |final |first |second |third |[123](?:st|nd|rd) )+|[ -]?[0-9]+$|[ -](?:[ivx]{1,4}|one|two|three|four|[a-d])$|\\(.*\\)");
+
+    /** How often, where it is said, as a group of this name. */
+    private static String times(String group) {
+        return "(?:\\s*,?\\s*(?<" + group + ">" + Marks.TIMES + "))?";
+    }
 
     private static Map<String, String> kinds() {
         Map<String, String> kinds = new HashMap<>();
@@ -141,7 +145,7 @@ record Heading(String name, int times, int end, boolean known) {
     private static boolean isChordOrMark(String name) {
         boolean chords = Arrays.stream(name.split("[\\s,]+"))
                 .allMatch(word -> ChordToken.of(word, Spelling.ENGLISH).isMeant()
-                        || SMALL_CHORD.matcher(word).matches()
+                        || ChordToken.isSmall(word)
                         || Spelling.isGermanOnly(word));
         return chords || Marks.of(name).isPresent();
     }

@@ -25,7 +25,6 @@ final class Pieces {
     private static final Pattern DASHES = Pattern.compile("[-–—>→~,;]+");
     private static final Pattern JOINT = Pattern.compile("[-–—>→,;~]+");
     private static final Pattern STROKES = Pattern.compile("/+");
-    private static final Pattern LOWER_CHORD = Pattern.compile("[a-h][#b♯♭]?m?");
 
     /** Longest word that is tried as chords with their beats. */
     private static final int LONGEST_STROKED = 20;
@@ -71,7 +70,7 @@ final class Pieces {
         List<Piece> added = pieces.subList(before, pieces.size());
         if (added.stream().allMatch(p -> p.kind() == Piece.Kind.ODD)) {
             added.clear();
-            Piece.Kind kind = LOWER_CHORD.matcher(text).matches() ? Piece.Kind.UNREAD : Piece.Kind.ODD;
+            Piece.Kind kind = ChordToken.isSmall(text) ? Piece.Kind.UNREAD : Piece.Kind.ODD;
             if (!severalChords(text, start, glued) && !text.isEmpty()) {
                 pieces.add(new Piece(kind, text, start, tokens.of(text), glued));
                 return kind == Piece.Kind.UNREAD;

@@ -1,7 +1,6 @@
 package underhand.format.text;
 
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -16,27 +15,11 @@ enum Spelling {
     ENGLISH,
     GERMAN;
 
-    private static final Map<String, String> GERMAN_ROOTS = Map.ofEntries(
-            Map.entry("H", "B"),
-            Map.entry("His", "B#"),
-            Map.entry("Cis", "C#"),
-            Map.entry("Dis", "D#"),
-            Map.entry("Eis", "E#"),
-            Map.entry("Fis", "F#"),
-            Map.entry("Gis", "G#"),
-            Map.entry("Ais", "A#"),
-            Map.entry("Ces", "Cb"),
-            Map.entry("Des", "Db"),
-            Map.entry("Es", "Eb"),
-            Map.entry("Fes", "Fb"),
-            Map.entry("Ges", "Gb"),
-            Map.entry("As", "Ab"));
-
     /** No chord's name is longer. */
     private static final int LONGEST = 40;
 
     private static final Pattern SMALL_BASS = Pattern.compile("[a-h][#b♯♭]?");
-    private static final Pattern GERMAN_ROOT = Pattern.compile("([CDEFGAH]is|[CDFG]es|[EA]s|H)(?!us)(.*)");
+    private static final Pattern GERMAN_ROOT = Pattern.compile("(?:([CDEFGAH])is|([CDFG])es|([EA])s|(H))(?!us)(.*)");
     private static final Pattern B_ALONE = Pattern.compile("B(?![b♭#♯])(.*)");
 
     /** The chord a text is in this spelling; a name only German has is read in both, for it can be nothing else. */
@@ -66,14 +49,20 @@ enum Spelling {
     }
 
     private static boolean isNote(String text) {
-        return text.length() <= 3
-                && (GERMAN_ROOTS.containsKey(text) || text.equals("B") || text.equals("Bb") || text.equals("B♭"));
+        Matcher german = GERMAN_ROOT.matcher(text);
+        return text.equals("B")
+                || text.equals("Bb")
+                || text.equals("B♭")
+                || german.matches() && german.group(5).isEmpty();
     }
 
     private String english(String text) {
         Matcher root = GERMAN_ROOT.matcher(text);
         if (root.matches() && (this == GERMAN || ChordSymbol.tryParse(text).isEmpty())) {
-            return GERMAN_ROOTS.get(root.group(1)) + root.group(2);
+            String sharp = root.group(1) == null ? "" : "#";
+            String flat = root.group(2) == null && root.group(3) == null ? "" : "b";
+            String letter = root.group().substring(0, 1);
+            return (letter.equals("H") ? "B" : letter) + sharp + flat + root.group(5);
         }
         Matcher b = B_ALONE.matcher(text);
         return this == GERMAN && b.matches() ? "Bb" + b.group(1) : text;
