@@ -48,6 +48,7 @@ class ArchitectureTest {
             "settings",
             "repertoire",
             "solve",
+            "solo",
             "arrange",
             "fill",
             "part",

@@ -18,6 +18,7 @@ import underhand.settings.ArrangementSettings;
 import underhand.solve.Budget;
 import underhand.solve.PlacedGrip;
 import underhand.solve.Singer;
+import underhand.solve.Solo;
 import underhand.solve.TimedChange;
 import underhand.solve.UsualGrips;
 import underhand.texture.TextureAsk;
@@ -40,6 +41,7 @@ import underhand.texture.TextureAsk;
  * @param total effort of the part: grips, changes and capo
  * @param fastestTempo beats a minute up to which every change is in time
  * @param budget what was left out of the search for this part; empty when no part has less effort
+ * @param solo the tune, where it is played on top of the chords
  */
 public record Arrangement(
         ArrangementSettings settings,
@@ -60,7 +62,8 @@ public record Arrangement(
         double total,
         int fastestTempo,
         List<Warning> warnings,
-        Optional<Budget> budget) {
+        Optional<Budget> budget,
+        Optional<Solo> solo) {
 
     public Arrangement {
         sections = List.copyOf(sections);

@@ -12,10 +12,12 @@ import underhand.repertoire.KnownGrips;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.FrettingHand;
 import underhand.settings.HouseRule;
+import underhand.solo.SoloSolver;
 import underhand.solve.Companion;
 import underhand.solve.GripStore;
 import underhand.solve.PartSolver;
 import underhand.solve.SolvedPart;
+import underhand.solve.Solver;
 import underhand.solve.Song;
 
 /**
@@ -100,12 +102,12 @@ public final class Arranger {
 
             @Override
             public SolvedPart sketch(ArrangementSettings with, int capo) {
-                return solving(song, with, capo, companion, PartSolver::sketch);
+                return solving(song, with, capo, companion, Solver::sketch);
             }
 
             @Override
             public SolvedPart priced(ArrangementSettings with, int capo) {
-                return solving(song, with, capo, companion, PartSolver::solve);
+                return solving(song, with, capo, companion, Solver::solve);
             }
 
             @Override
@@ -123,7 +125,7 @@ public final class Arranger {
     /** Solves one capo position alone: for a part whose capo is not in question. */
     SolvedPart solve(Chart chart, ArrangementSettings settings, int capo) {
         Song song = song(chart, settings);
-        return solving(song, TextureRanking.settled(song, settings), capo, Optional.empty(), PartSolver::solve);
+        return solving(song, TextureRanking.settled(song, settings), capo, Optional.empty(), Solver::solve);
     }
 
     private Song song(Chart chart, ArrangementSettings settings) {
@@ -139,7 +141,7 @@ public final class Arranger {
             ArrangementSettings settings,
             int capo,
             Optional<Companion> companion,
-            Function<PartSolver, T> task) {
+            Function<Solver, T> task) {
         FrettingHand asked = FrettingHand.of(settings, capo);
         KnownGrips kept = store.of(asked, hand -> new KnownGrips(hand, parameters));
         return kept.lock()
@@ -152,8 +154,10 @@ public final class Arranger {
                         () -> task.apply(solver(song, settings, capo, new KnownGrips(asked, parameters), companion)));
     }
 
-    private PartSolver solver(
+    private Solver solver(
             Song song, ArrangementSettings settings, int capo, KnownGrips known, Optional<Companion> companion) {
-        return new PartSolver(song, settings, capo, known, companion, parameters);
+        return companion.isEmpty() && SoloSolver.isAsked(song, settings)
+                ? new SoloSolver(song, settings, capo, known, parameters)
+                : new PartSolver(song, settings, capo, known, companion, parameters);
     }
 }

@@ -2,10 +2,12 @@ package underhand.arrange;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import underhand.chart.Chart;
 import underhand.chart.Metre;
@@ -43,6 +45,9 @@ final class PatternChooser {
     private final Fretboard board;
     private final Map<String, Metre> sections = new LinkedHashMap<>();
 
+    /** Sections whose strokes follow their tune. */
+    private final Set<String> sung = new HashSet<>();
+
     /** A plan that leaves nothing open, and what it plays in each section. */
     record Chosen(PatternPlan plan, List<PatternChoice> choices) {}
 
@@ -50,7 +55,16 @@ final class PatternChooser {
         this.song = song;
         this.settings = settings;
         this.board = new Fretboard(settings.guitar(), settings.tuning(), capo);
-        song.placements().forEach(slot -> sections.putIfAbsent(slot.section(), slot.metre()));
+        for (Chart.Slot slot : song.placements()) {
+            sections.putIfAbsent(slot.section(), slot.metre());
+            if (settings.solo().isPresent() && !slot.placement().tune().isEmpty()) {
+                sung.add(slot.section());
+            }
+        }
+    }
+
+    private boolean isOpen(String section) {
+        return settings.patterns().isOpen(section) && !sung.contains(section);
     }
 
     /** What is asked for, with one stroke a bar in every section that is left open. */
@@ -67,8 +81,8 @@ final class PatternChooser {
     /** @param solved the part under a plan */
     Chosen choose(Function<PatternPlan, SolvedPart> solved) {
         PatternPlan bars = bars();
-        if (bars.equals(settings.patterns())) {
-            return new Chosen(settings.patterns(), choices(Map.of(), 0));
+        if (sections.keySet().stream().noneMatch(this::isOpen)) {
+            return new Chosen(bars, choices(Map.of(), 0));
         }
         SolvedPart part = solved.apply(bars);
         Chosen best = null;
@@ -79,7 +93,7 @@ final class PatternChooser {
             Map<String, PickingPattern> patterns = new LinkedHashMap<>();
             fits.forEach((section, fit) -> patterns.put(section, fit.pattern()));
             stop(part, patterns, stops);
-            PatternPlan plan = settings.patterns().with(patterns, stops);
+            PatternPlan plan = bars.with(patterns, stops);
             part = solved.apply(plan);
             int late = late(part);
             if (late < fewest) {
@@ -95,10 +109,11 @@ final class PatternChooser {
         for (String section : sections.keySet()) {
             Optional<PatternRanking.Fit> fit = Optional.ofNullable(fits.get(section));
             PickingPattern pattern = fit.map(PatternRanking.Fit::pattern)
-                    .orElseGet(() -> settings.patterns().pattern(first(section)));
-            String reason =
-                    fit.map(f -> String.join("; ", f.reasons()) + early(stops)).orElse("");
-            choices.add(new PatternChoice(section, pattern, fit.isEmpty(), reason));
+                    .orElseGet(() -> bars().pattern(first(section)));
+            boolean isSung = sung.contains(section);
+            String reason = fit.map(f -> String.join("; ", f.reasons()) + early(stops))
+                    .orElse(isSung ? "the tune says what is plucked when" : "");
+            choices.add(new PatternChoice(section, pattern, fit.isEmpty() && !isSung, reason));
         }
         return choices;
     }
@@ -118,7 +133,7 @@ final class PatternChooser {
     private Map<String, PatternRanking.Fit> fitting(SolvedPart part) {
         Map<String, PatternRanking.Fit> fits = new LinkedHashMap<>();
         for (String section : sections.keySet()) {
-            if (settings.patterns().isOpen(section)) {
+            if (isOpen(section)) {
                 ranking(part, section).flatMap(this::first).ifPresent(fit -> fits.put(section, fit));
             }
         }

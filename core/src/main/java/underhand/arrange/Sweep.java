@@ -19,6 +19,7 @@ import underhand.neck.Fretboard;
 import underhand.picking.PatternPlan;
 import underhand.repertoire.SharedLock;
 import underhand.settings.ArrangementSettings;
+import underhand.solve.Solo;
 import underhand.solve.SolvedPart;
 import underhand.solve.Song;
 import underhand.work.Work;
@@ -238,7 +239,8 @@ public final class Sweep {
                 chosen.total(),
                 fastestTempo(chosen),
                 Warnings.of(chosen, settings, fastestTempo(chosen)),
-                chosen.budget());
+                chosen.budget(),
+                chosen.solo());
     }
 
     /** The capo that was asked for stands among those compared, wherever it sits. */
@@ -297,9 +299,11 @@ public final class Sweep {
     }
 
     private int fastestTempo(SolvedPart part) {
-        return part.changes().stream()
+        int ofSolo = part.solo().map(Solo::fastestTempo).orElse(Chart.HIGHEST_TEMPO);
+        int ofChanges = part.changes().stream()
                 .mapToInt(change -> change.fastestTempo(song.tempo()))
                 .min()
                 .orElse(Chart.HIGHEST_TEMPO);
+        return Math.min(ofSolo, ofChanges);
     }
 }

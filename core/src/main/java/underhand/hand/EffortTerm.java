@@ -25,7 +25,9 @@ public enum EffortTerm {
     OTHER_FINGERS("other fingers than usual", Group.HABIT),
     BEYOND("beyond the rung", Group.HABIT),
     RING("ring", Group.SOUND),
-    CLASH("clash", Group.SOUND);
+    CLASH("clash", Group.SOUND),
+    /** What is missing under a note of the tune, or stands badly there. */
+    UNDER_TUNE("under the tune", Group.SOUND);
 
     /** Who pays: the hand, the ear, or the learner. */
     public enum Group {

@@ -12,6 +12,7 @@ import underhand.hand.Grip;
 import underhand.picking.Step.Direction;
 import underhand.picking.Step.Sound;
 import underhand.picking.Step.Weight;
+import underhand.repertoire.RatedGrip;
 
 /**
  * The bars of a part as they are written: one voice, every event as long as the time to the next. Lengths are counted in
@@ -139,7 +140,7 @@ public final class Notation {
         private final Part part;
         private final Map<Integer, PlayedNote> onString = new HashMap<>();
         private int place = -1;
-        private Grip grip;
+        private Optional<Grip> grip = Optional.empty();
 
         Heard(Part part) {
             this.part = part;
@@ -154,8 +155,7 @@ public final class Notation {
                     .placements()
                     .get(place)
                     .grip()
-                    .orElseThrow()
-                    .grip();
+                    .map(RatedGrip::grip);
             onString.clear();
             return true;
         }
@@ -175,7 +175,9 @@ public final class Notation {
         }
 
         private boolean isHeld(PlayedNote note) {
-            return grip.shape().fret(note.string()) == note.fret() && grip.fingerOn(note.string()) == note.leftFinger();
+            return grip.filter(g -> g.shape().fret(note.string()) == note.fret())
+                    .filter(g -> g.fingerOn(note.string()) == note.leftFinger())
+                    .isPresent();
         }
 
         private static boolean isSame(PlayedNote note, PlayedNote before) {

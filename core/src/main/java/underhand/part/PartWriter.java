@@ -48,6 +48,7 @@ final class PartWriter {
     private final RightHandLimit limit;
     private final double beatSeconds;
     private final Map<Integer, Fill> fills = new HashMap<>();
+    private final SoloStrikes solo;
     private final List<PartBar> bars = new ArrayList<>();
     private final List<Strike> strikes = new ArrayList<>();
     private final Set<String> notices = new LinkedHashSet<>();
@@ -59,7 +60,8 @@ final class PartWriter {
         this.patterns = new PlayedPatterns(settings.patterns(), settings.rung(), arrangement.tempo());
         this.limit = RightHandLimit.of(settings.rung());
         this.beatSeconds = 60.0 / arrangement.tempo();
-        fills.forEach(f -> this.fills.put(f.place(), f));
+        this.solo = new SoloStrikes(arrangement);
+        fills.stream().filter(f -> !solo.plays(f.place())).forEach(f -> this.fills.put(f.place(), f));
     }
 
     /** @param fills at most one a place; the last of several is played */
@@ -71,9 +73,11 @@ final class PartWriter {
         double from = 0;
         for (PlacedGrip placed : arrangement.placements()) {
             PickingPattern pattern = patterns.pattern(placed.slot());
-            patterns.notice(placed.slot()).ifPresent(notices::add);
             bar(placed, pattern, from);
-            if (placed.grip().isPresent()) {
+            if (solo.plays(placed.index())) {
+                strikes.addAll(solo.at(placed.index()));
+            } else if (placed.grip().isPresent()) {
+                patterns.notice(placed.slot()).ifPresent(notices::add);
                 strike(placed, pattern, from);
             }
             from += placed.segment().beats();
@@ -169,7 +173,7 @@ final class PartWriter {
     }
 
     private PlayedNote note(int string, int fret, int finger, Technique technique) {
-        return new PlayedNote(string, fret, board.midi(string, fret), finger, Optional.empty(), technique, 0);
+        return new PlayedNote(string, fret, board.midi(string, fret), finger, Optional.empty(), technique, 0, false);
     }
 
     /** Gives every plucked note its finger of the right hand, and leaves out what one finger cannot pluck in time. */
@@ -209,7 +213,7 @@ final class PartWriter {
                 continue;
             }
             Finger finger = fingers.get(pluck.strings().indexOf(note.string()));
-            if (!busy.contains(finger)) {
+            if (!busy.contains(finger) || note.tune()) {
                 notes.add(note.withRightFinger(finger));
             }
         }
@@ -217,6 +221,9 @@ final class PartWriter {
     }
 
     private List<Role> roles(Strike strike, List<Integer> strings) {
+        if (solo.plays(strike.place())) {
+            return SoloStrikes.roles(strike, strings, board.strings());
+        }
         PlacedGrip placed = arrangement.placements().get(strike.place());
         PickedStrings roles = PickedStrings.of(
                 placed.grip().orElseThrow().grip().shape(),
@@ -242,7 +249,9 @@ final class PartWriter {
                     ? chordEnd
                     : Math.min(chordEnd, strike.from() + 0.5);
             Strike rung = strike.withNotes(strike.notes().stream()
-                    .map(n -> n.withRing(Math.min(stop, nextOnString.getOrDefault(n.string(), end)) - strike.from()))
+                    .map(n -> n.ring() > 0
+                            ? n
+                            : n.withRing(Math.min(stop, nextOnString.getOrDefault(n.string(), end)) - strike.from()))
                     .toList());
             strikes.set(i, rung);
             strike.notes().forEach(n -> nextOnString.put(n.string(), strike.from()));

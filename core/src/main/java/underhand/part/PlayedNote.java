@@ -13,6 +13,7 @@ import underhand.picking.Finger;
  * @param leftFinger 0 for an open string, 1 to 4, 5 for the thumb
  * @param rightFinger empty under a strum, and for a note the left hand makes
  * @param ring beats it sounds
+ * @param tune whether it is a note of the tune
  */
 public record PlayedNote(
         int string,
@@ -21,13 +22,14 @@ public record PlayedNote(
         int leftFinger,
         Optional<Finger> rightFinger,
         Technique technique,
-        double ring) {
+        double ring,
+        boolean tune) {
 
     PlayedNote withRing(double beats) {
-        return new PlayedNote(string, fret, midi, leftFinger, rightFinger, technique, beats);
+        return new PlayedNote(string, fret, midi, leftFinger, rightFinger, technique, beats, tune);
     }
 
     PlayedNote withRightFinger(Finger finger) {
-        return new PlayedNote(string, fret, midi, leftFinger, Optional.of(finger), technique, ring);
+        return new PlayedNote(string, fret, midi, leftFinger, Optional.of(finger), technique, ring, tune);
     }
 }

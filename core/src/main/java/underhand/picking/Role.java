@@ -31,7 +31,7 @@ public enum Role {
      *
      * @param number 1 for the highest string
      */
-    static Role ofString(int number) {
+    public static Role ofString(int number) {
         return switch (number) {
             case 1 -> HIGH;
             case 2 -> MIDDLE;

@@ -80,6 +80,20 @@ final class Repertoire {
         }
     }
 
+    /** The shapes that are taught as they stand. */
+    static List<Shape> open() {
+        return ofKind(Kind.OPEN);
+    }
+
+    /** The shapes that are taught to be moved, each at the first fret. */
+    static List<Shape> movable() {
+        return ofKind(Kind.MOVABLE);
+    }
+
+    private static List<Shape> ofKind(Kind kind) {
+        return ROWS.stream().filter(r -> r.kind() == kind).map(Row::shape).toList();
+    }
+
     /** Whether a shape is taught up to a rung. */
     static boolean isTaughtTo(Rung rung, Shape shape) {
         return firstRung(shape) <= rung.level();

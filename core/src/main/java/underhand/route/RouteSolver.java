@@ -21,6 +21,12 @@ public final class RouteSolver {
         return Way.cheapest(lattice).withPrices();
     }
 
+    /** The cheapest way alone: no node has a price. */
+    public static Route sketch(Lattice lattice) {
+        Way way = Way.cheapest(lattice);
+        return new Route(way.total(), way.nodes(), new double[0][]);
+    }
+
     /**
      * The cheapest way, before the prices of the other nodes are worked out.
      *

@@ -25,6 +25,7 @@ import underhand.picking.PatternPlan;
  * @param patterns what the right hand plays
  * @param voice what the singer's voice has; empty where it is not known
  * @param textures the kinds of part that are played
+ * @param solo how the tune is played on top of the chords; empty where it is left to somebody else
  */
 public record ArrangementSettings(
         Rung rung,
@@ -39,7 +40,8 @@ public record ArrangementSettings(
         HouseRules houseRules,
         PatternPlan patterns,
         Optional<VoiceRange> voice,
-        TexturePlan textures) {
+        TexturePlan textures,
+        Optional<SoloAsk> solo) {
 
     /** Highest fret a capo is tried at. */
     public static final int HIGHEST_CAPO = 9;
@@ -59,6 +61,7 @@ public record ArrangementSettings(
         Objects.requireNonNull(patterns, "patterns");
         Objects.requireNonNull(voice, "voice");
         Objects.requireNonNull(textures, "textures");
+        Objects.requireNonNull(solo, "solo");
         capo.ifPresent(fret -> RangeException.check("capo", fret, 0, HIGHEST_ASKED_CAPO));
         tempo.ifPresent(beats -> RangeException.check("tempo", beats, Chart.LOWEST_TEMPO, Chart.HIGHEST_TEMPO));
     }
@@ -108,7 +111,8 @@ public record ArrangementSettings(
                 performer.rules(song).settled(),
                 PatternPlan.OPEN,
                 Optional.empty(),
-                TexturePlan.FREE);
+                TexturePlan.FREE,
+                Optional.empty());
     }
 
     /**
@@ -174,6 +178,11 @@ public record ArrangementSettings(
         return changed(draft -> draft.textures = other);
     }
 
+    /** The same with the tune on top of the chords. */
+    public ArrangementSettings withSolo(SoloAsk ask) {
+        return changed(draft -> draft.solo = Optional.of(ask));
+    }
+
     private ArrangementSettings changed(Consumer<Draft> change) {
         Draft draft = new Draft(this);
         change.accept(draft);
@@ -196,6 +205,7 @@ public record ArrangementSettings(
         private PatternPlan patterns;
         private Optional<VoiceRange> voice;
         private TexturePlan textures;
+        private Optional<SoloAsk> solo;
 
         Draft(ArrangementSettings from) {
             rung = from.rung;
@@ -211,6 +221,7 @@ public record ArrangementSettings(
             patterns = from.patterns;
             voice = from.voice;
             textures = from.textures;
+            solo = from.solo;
         }
 
         ArrangementSettings checked() {
@@ -227,7 +238,8 @@ public record ArrangementSettings(
                     houseRules,
                     patterns,
                     voice,
-                    textures);
+                    textures,
+                    solo);
         }
     }
 }

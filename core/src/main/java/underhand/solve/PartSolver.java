@@ -40,7 +40,7 @@ import underhand.texture.Motion;
  *
  * <p>Nobody else may use what is known of the hand while a song is solved with it.
  */
-public final class PartSolver {
+public final class PartSolver implements Solver {
 
     /** Most grips of a chord that are looked at; one has more only on the highest rungs. */
     static final int MOST_GRIPS = 640;
@@ -93,7 +93,12 @@ public final class PartSolver {
                 .or(() -> Singer.of(song.placements(), settings, known.board(), parameters)
                         .map(s -> (at, chord, grip) -> s.price(at, grip)))
                 .orElse(SongLattice.GripSurcharge.NOBODY);
-        this.capoPrice = capo == 0
+        this.capoPrice = capoPrice(song, capo, parameters);
+    }
+
+    /** What a capo at a fret costs each placement of a song. */
+    public static double capoPrice(Song song, int capo, Parameters parameters) {
+        return capo == 0
                 ? 0
                 : parameters.get("capo.on")
                         + parameters.get("capo.rich") * song.harmony().style().richness()
@@ -102,12 +107,14 @@ public final class PartSolver {
     }
 
     /** The part, without the prices of other grips. */
+    @Override
     public SolvedPart sketch() {
         LayerBuilder builder = builder(song);
         return part(builder, solution(builder), (layer, segment, chosen) -> Others.NONE);
     }
 
     /** The part, with the price of every other grip. */
+    @Override
     public SolvedPart solve() {
         LayerBuilder builder = builder(song);
         Solution solution = solution(builder);
@@ -162,6 +169,7 @@ public final class PartSolver {
     }
 
     /** What the whole part costs with each of some readings of a placement, as a sketch finds it; infinite where none can. */
+    @Override
     public List<Double> totals(List<Song.Forced> readings) {
         List<Double> totals = new ArrayList<>();
         for (Song.Forced forced : readings) {
@@ -282,7 +290,8 @@ public final class PartSolver {
                 song.unkeptReadings(),
                 solution.cut().isEmpty()
                         ? Optional.empty()
-                        : Optional.of(new Budget(solution.cut(), solution.total() - solution.atLeast())));
+                        : Optional.of(new Budget(solution.cut(), solution.total() - solution.atLeast())),
+                Optional.empty());
     }
 
     /** Adds the grip chosen in a layer, unless it is held on from the layer before. */
@@ -300,8 +309,8 @@ public final class PartSolver {
                 block.segment(),
                 song.reading(at.slot().index(), block.segment().reading()).filter(r -> !r.isOriginal()),
                 song.harmony().function(at.slot().index()),
-                Optional.of(played(at.slot(), block.segment().sounding())),
-                Optional.of(degree(at.slot(), block.segment().sounding())),
+                Optional.of(song.played(at.slot(), block.segment().sounding(), capo)),
+                Optional.of(song.degree(at.slot(), block.segment().sounding())),
                 Optional.of(at.grip(node)),
                 block.locked() > 0,
                 other.fingerings(),
@@ -319,24 +328,12 @@ public final class PartSolver {
                 new Segment(ReadingId.ORIGINAL, 0, chord, beat, beats),
                 Optional.empty(),
                 song.harmony().function(at.index()),
-                chord.map(c -> played(at, c)),
-                chord.map(c -> degree(at, c)),
+                chord.map(c -> song.played(at, c, capo)),
+                chord.map(c -> song.degree(at, c)),
                 Optional.empty(),
                 false,
                 List.of(),
                 List.of());
-    }
-
-    private ChordSymbol played(Chart.Slot at, ChordSymbol chord) {
-        return capo == 0 ? chord : chord.transpose(-capo, key(at).transpose(-capo));
-    }
-
-    private String degree(Chart.Slot at, ChordSymbol chord) {
-        return Degree.of(chord, key(at));
-    }
-
-    private Key key(Chart.Slot at) {
-        return song.harmony().spot(at.index()).map(Spot::key).orElse(song.key());
     }
 
     private List<TimedChange> timedChanges(List<PlacedGrip> placed) {

@@ -16,7 +16,7 @@ import underhand.harmony.ReadingId;
 public record Segment(ReadingId reading, int part, Optional<ChordSymbol> chord, double beat, double beats) {
 
     /** The chord of a segment that has one. */
-    ChordSymbol sounding() {
+    public ChordSymbol sounding() {
         return chord.orElseThrow();
     }
 }

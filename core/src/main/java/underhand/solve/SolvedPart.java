@@ -10,6 +10,7 @@ import java.util.Optional;
  * @param unkeptLocks placements whose lock no hand can hold
  * @param unkeptReadings placements whose chosen reading no rule proposes any more
  * @param budget what was left out of the search; empty when no part is cheaper
+ * @param solo the tune, where it is played on top of the chords
  */
 public record SolvedPart(
         int capo,
@@ -18,4 +19,5 @@ public record SolvedPart(
         List<TimedChange> changes,
         List<Integer> unkeptLocks,
         List<Integer> unkeptReadings,
-        Optional<Budget> budget) {}
+        Optional<Budget> budget,
+        Optional<Solo> solo) {}

@@ -9,6 +9,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
+import underhand.harmony.Degree;
 import underhand.harmony.HarmonyReader;
 import underhand.harmony.Preferences;
 import underhand.harmony.Reading;
@@ -73,7 +74,7 @@ public final class Song {
     }
 
     /** The same song with one reading taken at a placement and its repeats, whatever else was decided there. */
-    Song with(Forced forced) {
+    public Song with(Forced forced) {
         return new Song(this, forced);
     }
 
@@ -121,6 +122,21 @@ public final class Song {
         return harmony.key();
     }
 
+    /** Key of a placement: of its section, else of the song. */
+    public Key key(Chart.Slot at) {
+        return harmony.spot(at.index()).map(Spot::key).orElse(harmony.key());
+    }
+
+    /** A chord as its shape is called above a capo. */
+    public ChordSymbol played(Chart.Slot at, ChordSymbol chord, int capo) {
+        return capo == 0 ? chord : chord.transpose(-capo, key(at).transpose(-capo));
+    }
+
+    /** Roman numeral of a chord in the key of its placement. */
+    public String degree(Chart.Slot at, ChordSymbol chord) {
+        return Degree.of(chord, key(at));
+    }
+
     public int tempo() {
         return tempo;
     }
@@ -131,19 +147,19 @@ public final class Song {
     }
 
     /** The ways a placement may be played: none where nothing is. */
-    List<Reading> readings(Chart.Slot slot) {
+    public List<Reading> readings(Chart.Slot slot) {
         return readings.get(slot.index());
     }
 
     /** The reading of a placement with an id, among those allowed. */
-    Optional<Reading> reading(int placement, ReadingId id) {
+    public Optional<Reading> reading(int placement, ReadingId id) {
         return readings.getOrDefault(placement, List.of()).stream()
                 .filter(r -> r.id().equals(id))
                 .findFirst();
     }
 
     /** Placements whose chosen reading no rule proposes any more. */
-    List<Integer> unkeptReadings() {
+    public List<Integer> unkeptReadings() {
         return List.copyOf(unkeptReadings);
     }
 }

@@ -1,0 +1,39 @@
+package underhand.settings;
+
+import java.util.List;
+import java.util.OptionalInt;
+import underhand.input.RangeException;
+import underhand.neck.Tuning;
+
+/**
+ * How a tune is to be played on top of its chords.
+ *
+ * @param octave octaves above where the chart has the tune, -1 to 1; empty for the one that lies best
+ * @param strings strings that some notes of the tune are to be played on
+ */
+public record SoloAsk(OptionalInt octave, List<TuneString> strings) {
+
+    /** Octaves a tune may be moved by, up or down. */
+    public static final int MOST_OCTAVES = 1;
+
+    public static final SoloAsk OPEN = new SoloAsk(OptionalInt.empty(), List.of());
+
+    /**
+     * A note of the tune with its string.
+     *
+     * @param bar of the song, from 1
+     * @param beat it begins on, from 1
+     * @param number of the string as players count, 1 the highest
+     */
+    public record TuneString(int bar, double beat, int number) {
+        public TuneString {
+            RangeException.check("solo.strings.bar", bar, 1, Integer.MAX_VALUE);
+            RangeException.check("solo.strings.string", number, 1, Tuning.MOST);
+        }
+    }
+
+    public SoloAsk {
+        strings = List.copyOf(strings);
+        octave.ifPresent(o -> RangeException.check("octave", o, -MOST_OCTAVES, MOST_OCTAVES));
+    }
+}

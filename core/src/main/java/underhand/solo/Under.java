@@ -1,0 +1,138 @@
+package underhand.solo;
+
+import underhand.chord.ChordSymbol;
+import underhand.hand.Parameters;
+import underhand.neck.Fretboard;
+import underhand.neck.ToneDemand;
+import underhand.settings.Voicing;
+
+/**
+ * What the ear makes of the notes under a tune note: how much of the chord is there, on which bass, and what it is too close to.
+ * Costs only grow with what lacks; pitches are MIDI numbers from the lowest.
+ */
+final class Under {
+
+    /** A chord whose lowest two notes lie this low is muddy when they are less than a fourth apart (E3). */
+    private static final int MUD_BELOW = 52;
+
+    /** Above this a lowest note is no bass any more (E3). */
+    private static final int HIGHEST_BASS = 52;
+
+    private static final int FOURTH = 5;
+    private static final int OCTAVE = 12;
+
+    private final Fretboard board;
+    private final Voicing voicing;
+    private final Manner manner;
+    private final double noBass;
+    private final double otherBass;
+    private final double weak;
+    private final double highBass;
+    private final double missing;
+    private final double thin;
+    private final double twice;
+    private final double low;
+    private final double over;
+    private final double mud;
+    private final double clash;
+
+    Under(Fretboard board, Voicing voicing, Manner manner, Parameters parameters) {
+        this.board = board;
+        this.voicing = voicing;
+        this.manner = manner;
+        noBass = parameters.get("solo.noBass");
+        otherBass = parameters.get("solo.otherBass");
+        weak = parameters.get("solo.weak");
+        highBass = parameters.get("solo.highBass");
+        missing = parameters.get("solo.missing");
+        thin = parameters.get("solo.thin");
+        twice = parameters.get("solo.double");
+        low = parameters.get("solo.low");
+        over = parameters.get("solo.over");
+        mud = parameters.get("sound.mud");
+        clash = parameters.get("sound.clash");
+    }
+
+    /** What is asked of a chord here, worked out once for all grips of it. */
+    record Ask(ChordSymbol chord, ToneDemand tones, int bass, int fifth, boolean begins, int midi, int lowestTune) {}
+
+    Ask ask(ChordSymbol chord, boolean begins, int midi, int lowestTune) {
+        ToneDemand tones = ToneDemand.of(chord.withoutBass(), true, true);
+        int fifth = chord.tones().stream()
+                .filter(t -> t.interval().number() == 5)
+                .mapToInt(t -> t.note().pitchClass())
+                .findFirst()
+                .orElse(-1);
+        return new Ask(chord, tones, chord.lowest().pitchClass(), fifth, begins, midi, lowestTune);
+    }
+
+    /** What the string of the tune costs: it sings best on the highest three. */
+    double ofTop(int string) {
+        return low * Math.max(0, board.strings() - 1 - string - 2);
+    }
+
+    /**
+     * What some notes under the tune cost.
+     *
+     * @param under their pitches, the lowest first
+     */
+    double of(Ask ask, int[] under, int count) {
+        if (manner.bass() == Manner.Bass.NONE) {
+            return 0;
+        }
+        return ofBass(ask, under, count) + ofChord(ask, under, count) + ofPlace(ask, under, count);
+    }
+
+    private double ofBass(Ask ask, int[] under, int count) {
+        // Open strings are taken where they fit, and missed nowhere else.
+        double share = ask.begins() && manner.bass() == Manner.Bass.ANY ? 1 : weak;
+        if (count == 0) {
+            return share * noBass;
+        }
+        boolean elsewhere = voicing.lowestElsewhere(ask.chord());
+        int lowest = under[0] % OCTAVE;
+        boolean serves = lowest == ask.bass() || elsewhere || !ask.begins() && lowest == ask.fifth();
+        double high = elsewhere ? 0 : highBass * Math.max(0, under[0] - HIGHEST_BASS);
+        return high + (serves ? 0 : share * otherBass);
+    }
+
+    private double ofChord(Ask ask, int[] under, int count) {
+        if (manner.inner() == 0 || !ask.begins()) {
+            return 0;
+        }
+        int sounding = ask.midi() < 0 ? 0 : 1 << ask.midi() % OCTAVE;
+        double cost = 0;
+        for (int i = 0; i < count; i++) {
+            sounding |= 1 << under[i] % OCTAVE;
+            cost += i > 0 && ask.midi() >= 0 && under[i] % OCTAVE == ask.midi() % OCTAVE ? twice : 0;
+        }
+        int bass = voicing.lowestElsewhere(ask.chord()) || count == 0 ? 0 : 1;
+        cost += missing * Integer.bitCount(ask.tones().required() & ~sounding);
+        return cost + thin * Math.max(0, manner.inner() - Math.max(0, count - bass));
+    }
+
+    private double ofPlace(Ask ask, int[] under, int count) {
+        double cost = 0;
+        for (int i = 0; i < count; i++) {
+            boolean rubs = ask.midi() >= 0 && (ask.midi() - under[i]) % OCTAVE == 1;
+            cost += rubs ? clash : 0;
+            cost += under[i] >= ask.lowestTune() ? over : 0;
+            if (i > 0) {
+                cost += (under[i] - under[i - 1]) % OCTAVE == 1 ? clash : 0;
+            }
+        }
+        if (count > 1 && under[1] - under[0] < FOURTH) {
+            cost += mud * OCTAVE * Math.max(0, MUD_BELOW - under[0]);
+        }
+        return cost;
+    }
+
+    /** Whether a pitch class may stand under the tune. */
+    boolean allows(Ask ask, int midi, boolean lowest) {
+        if (manner.bass() == Manner.Bass.OPEN) {
+            return midi % OCTAVE == ask.bass() && midi <= HIGHEST_BASS;
+        }
+        int bit = 1 << midi % OCTAVE;
+        return (ask.tones().allowed() & bit) != 0 || lowest && midi % OCTAVE == ask.bass();
+    }
+}
