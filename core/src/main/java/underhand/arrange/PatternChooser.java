@@ -108,8 +108,8 @@ final class PatternChooser {
         List<PatternChoice> choices = new ArrayList<>();
         for (String section : sections.keySet()) {
             Optional<PatternRanking.Fit> fit = Optional.ofNullable(fits.get(section));
-            PickingPattern pattern = fit.map(PatternRanking.Fit::pattern)
-                    .orElseGet(() -> bars().pattern(first(section)));
+            PickingPattern pattern =
+                    fit.map(PatternRanking.Fit::pattern).orElseGet(() -> bars().pattern(first(section)));
             boolean isSung = sung.contains(section);
             String reason = fit.map(f -> String.join("; ", f.reasons()) + early(stops))
                     .orElse(isSung ? "the tune says what is plucked when" : "");

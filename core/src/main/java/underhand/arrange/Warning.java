@@ -26,6 +26,8 @@ public record Warning(Kind kind, String text, List<Integer> placements) {
         LATE,
         /** The hand may be hurt: wide grips, long barre passages. */
         CAUTION,
+        /** A note of the tune that cannot be played as it is written. */
+        TUNE,
         /** A search that was cut short. */
         CUT
     }

@@ -5,11 +5,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import underhand.arrange.Warning.Kind;
 import underhand.hand.EffortTerm;
 import underhand.hand.Rung;
+import underhand.pitch.Pitch;
 import underhand.settings.ArrangementSettings;
 import underhand.solve.PlacedGrip;
+import underhand.solve.Solo;
 import underhand.solve.SolvedPart;
 import underhand.solve.TimedChange;
 import underhand.texture.Texture;
@@ -24,6 +27,8 @@ final class Warnings {
 
     /** A spread that costs more than pressing one finger more would is a wide one. */
     private static final double WIDE_SPREAD = 1;
+
+    private static final int NOTES_NAMED = 4;
 
     private static final String CARE = " Warm up, press lightly, play short runs with rests. Stop at pain, tingling or"
             + " numbness and see a qualified health professional or your teacher.";
@@ -48,6 +53,7 @@ final class Warnings {
                     "A reading that was chosen here is no longer proposed, so the chart's own chord is played.",
                     part.unkeptReadings()));
         }
+        part.solo().ifPresent(solo -> tune(solo, warnings));
         late(part, fastestTempo, warnings);
         cautions(part, warnings);
         part.budget()
@@ -85,6 +91,43 @@ final class Warnings {
                             : "The highest voice cannot go as you wish at " + otherTop.size() + " changes.",
                     otherTop));
         }
+    }
+
+    private static void tune(Solo solo, List<Warning> warnings) {
+        if (!solo.leftOut().isEmpty()) {
+            warnings.add(new Warning(
+                    Kind.TUNE,
+                    notes(solo.leftOut())
+                            + " of the tune cannot be played here: off the neck in this octave, or with no"
+                            + " string free. Another octave, key or capo may have room.",
+                    places(solo.leftOut())));
+        }
+        if (!solo.cut().isEmpty()) {
+            double beats =
+                    solo.cut().stream().mapToDouble(Solo.Lost::beats).max().orElseThrow();
+            warnings.add(new Warning(
+                    Kind.TUNE,
+                    notes(solo.cut())
+                            + String.format(
+                                    Locale.ROOT,
+                                    " of the tune is held shorter than written, by %.1f beats at most: the next grip needs"
+                                            + " the hand.",
+                                    beats),
+                    places(solo.cut())));
+        }
+    }
+
+    private static String notes(List<Solo.Lost> lost) {
+        String names = lost.stream()
+                .map(l -> Pitch.ofMidi(l.midi()).toString())
+                .distinct()
+                .limit(NOTES_NAMED)
+                .collect(Collectors.joining(", "));
+        return lost.size() == 1 ? "The note " + names : lost.size() + " notes (" + names + ")";
+    }
+
+    private static List<Integer> places(List<Solo.Lost> lost) {
+        return lost.stream().map(Solo.Lost::place).distinct().toList();
     }
 
     private static void chords(SolvedPart part, Rung rung, List<Warning> warnings) {

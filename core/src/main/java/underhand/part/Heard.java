@@ -23,6 +23,10 @@ final class Heard {
     /** About 14 dB under a plain stroke. */
     private static final double GHOST = 0.14;
 
+    /** A tune stands in front of what is under it, by about 4 dB. */
+    private static final double TUNE = 1.25;
+
+    private static final double UNDER_TUNE = 0.8;
     private static final double LEFT_HAND = 0.7;
     private static final double PALM = 0.85;
     private static final double UP = 0.88;
@@ -127,6 +131,7 @@ final class Heard {
         loudness *= isUp ? UP * Math.pow(LATER_STRING_UP, index) : isStrum ? Math.pow(LATER_STRING_DOWN, index) : 1;
         loudness *= index == 0 && !isUp && strike.from() - bar.from() < SAME ? BASS_ON_ONE : 1;
         loudness *= manner == Manner.LEFT_HAND ? LEFT_HAND : manner == Manner.PALM_MUTED ? PALM : 1;
+        loudness *= note.voice() == Voice.TUNE ? TUNE : note.voice() == Voice.UNDER_TUNE ? UNDER_TUNE : 1;
         loudness *= 1 + VARIATION * wobble(strike.from(), note.string());
         return Math.min(1, loudness);
     }

@@ -151,11 +151,7 @@ public final class Notation {
                 return false;
             }
             place = next;
-            grip = part.arrangement()
-                    .placements()
-                    .get(place)
-                    .grip()
-                    .map(RatedGrip::grip);
+            grip = part.arrangement().placements().get(place).grip().map(RatedGrip::grip);
             onString.clear();
             return true;
         }

@@ -173,7 +173,8 @@ final class PartWriter {
     }
 
     private PlayedNote note(int string, int fret, int finger, Technique technique) {
-        return new PlayedNote(string, fret, board.midi(string, fret), finger, Optional.empty(), technique, 0, false);
+        return new PlayedNote(
+                string, fret, board.midi(string, fret), finger, Optional.empty(), technique, 0, Voice.CHORDS);
     }
 
     /** Gives every plucked note its finger of the right hand, and leaves out what one finger cannot pluck in time. */

@@ -13,7 +13,7 @@ import underhand.picking.Finger;
  * @param leftFinger 0 for an open string, 1 to 4, 5 for the thumb
  * @param rightFinger empty under a strum, and for a note the left hand makes
  * @param ring beats it sounds
- * @param tune whether it is a note of the tune
+ * @param voice whether it is a note of a tune, or under one
  */
 public record PlayedNote(
         int string,
@@ -23,13 +23,17 @@ public record PlayedNote(
         Optional<Finger> rightFinger,
         Technique technique,
         double ring,
-        boolean tune) {
+        Voice voice) {
 
     PlayedNote withRing(double beats) {
-        return new PlayedNote(string, fret, midi, leftFinger, rightFinger, technique, beats, tune);
+        return new PlayedNote(string, fret, midi, leftFinger, rightFinger, technique, beats, voice);
     }
 
     PlayedNote withRightFinger(Finger finger) {
-        return new PlayedNote(string, fret, midi, leftFinger, Optional.of(finger), technique, ring, tune);
+        return new PlayedNote(string, fret, midi, leftFinger, Optional.of(finger), technique, ring, voice);
+    }
+
+    public boolean tune() {
+        return voice == Voice.TUNE;
     }
 }

@@ -34,17 +34,10 @@ final class SoloStrikes {
         }
         for (List<Solo.Note> notes : together.values()) {
             Solo.Note first = notes.get(0);
-            List<PlayedNote> played =
-                    notes.stream().map(SoloStrikes::played).toList();
+            List<PlayedNote> played = notes.stream().map(SoloStrikes::played).toList();
             strikes.get(first.place())
                     .add(new Strike(
-                            first.place(),
-                            first.from(),
-                            Optional.empty(),
-                            Weight.NORMAL,
-                            Sound.RING,
-                            played,
-                            false));
+                            first.place(), first.from(), Optional.empty(), Weight.NORMAL, Sound.RING, played, false));
         }
     }
 
@@ -57,7 +50,7 @@ final class SoloStrikes {
                 Optional.empty(),
                 Technique.PLUCKED,
                 note.beats(),
-                note.tune());
+                note.tune() ? Voice.TUNE : Voice.UNDER_TUNE);
     }
 
     /** Whether a place has the tune on top, if it only rests there. */

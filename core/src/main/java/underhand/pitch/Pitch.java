@@ -51,6 +51,11 @@ public record Pitch(int midi) implements Comparable<Pitch> {
         return A4_HZ * Math.pow(2, (midi - A4) / 12.0);
     }
 
+    /** Its name with octave as a key spells it, such as {@code Bb4}. */
+    public String name(Key key) {
+        return Note.inPitchClass(pitchClass(), key.prefersFlats()) + Integer.toString(midi / 12 - 1);
+    }
+
     public Pitch plus(int semitones) {
         return new Pitch(midi + semitones);
     }

@@ -1,7 +1,7 @@
 package underhand.repertoire;
 
 import underhand.pitch.Key;
-import underhand.pitch.Note;
+import underhand.pitch.Pitch;
 
 /**
  * A voice's way from one grip to the next.
@@ -14,15 +14,11 @@ public record VoiceStep(int string, int from, int to) {
 
     /** The note it leaves, such as {@code F3}, spelled for a key. */
     public String fromName(Key key) {
-        return name(from, key);
+        return Pitch.ofMidi(from).name(key);
     }
 
     /** The note it reaches. */
     public String toName(Key key) {
-        return name(to, key);
-    }
-
-    private static String name(int midi, Key key) {
-        return Note.inPitchClass(midi % 12, key.prefersFlats()) + Integer.toString(midi / 12 - 1);
+        return Pitch.ofMidi(to).name(key);
     }
 }

@@ -81,8 +81,7 @@ final class Moments {
         Placement placement = slot.placement();
         List<Reading> readings = song.readings(slot);
         if (readings.isEmpty()) {
-            return List.of(
-                    new Segment(ReadingId.ORIGINAL, 0, Optional.empty(), placement.beat(), placement.beats()));
+            return List.of(new Segment(ReadingId.ORIGINAL, 0, Optional.empty(), placement.beat(), placement.beats()));
         }
         Reading reading = readings.get(0);
         List<Segment> segments = new ArrayList<>();
@@ -164,7 +163,9 @@ final class Moments {
             }
         }
         if (basses && segment.chord().isPresent()) {
-            for (double beat = Math.ceil(segment.beat() - SAME); beat < segment.beat() + segment.beats() - SAME; beat++) {
+            for (double beat = Math.ceil(segment.beat() - SAME);
+                    beat < segment.beat() + segment.beats() - SAME;
+                    beat++) {
                 double at = from + beat - segment.beat();
                 boolean isNew = starts.stream().noneMatch(s -> Math.abs(s - at) < SAME);
                 if (isNew && isStrong(slot.metre(), beat)) {

@@ -106,7 +106,9 @@ final class SoloGrips {
 
     /** Nothing is played: what is lacking counts as left out. */
     SoloGrip rest(Moment moment) {
-        double sound = moment.tune() == Moment.Tune.STRUCK ? leftOut : 0;
+        boolean isMissed = moment.tune() == Moment.Tune.STRUCK
+                || moment.plain() && moment.segment().chord().isPresent();
+        double sound = isMissed ? leftOut : 0;
         return new SoloGrip(near.nothing(), SoloGrip.NONE, SoloGrip.NONE, 0, sounding(sound + lacking(moment)));
     }
 
@@ -116,15 +118,18 @@ final class SoloGrips {
         return alone.computeIfAbsent(moment.midi(), this::alone).stream()
                 .map(g -> lacking == 0
                         ? g
-                        : new SoloGrip(g.grip(), g.top(), g.bass(), g.inner(), with(g.effort(), EffortTerm.UNDER_TUNE, lacking)))
+                        : new SoloGrip(
+                                g.grip(),
+                                g.top(),
+                                g.bass(),
+                                g.inner(),
+                                with(g.effort(), EffortTerm.UNDER_TUNE, lacking)))
                 .toList();
     }
 
     /** What it costs to sound nothing of the chord. */
     private double lacking(Moment moment) {
-        return moment.begins() && moment.segment().chord().isPresent()
-                ? under.of(ask(moment), new int[0], 0)
-                : 0;
+        return moment.begins() && moment.segment().chord().isPresent() ? under.of(ask(moment), new int[0], 0) : 0;
     }
 
     private Under.Ask ask(Moment moment) {
@@ -164,8 +169,7 @@ final class SoloGrips {
 
     /** The chord of a moment gripped anew under its note, the cheapest first. */
     List<SoloGrip> chords(Moment moment) {
-        Wanted wanted = new Wanted(
-                moment.segment().sounding(), moment.begins(), moment.midi(), moment.lowestTune());
+        Wanted wanted = new Wanted(moment.segment().sounding(), moment.begins(), moment.midi(), moment.lowestTune());
         return chords.computeIfAbsent(wanted, w -> new Search(ask(moment)).run());
     }
 
@@ -297,7 +301,8 @@ final class SoloGrips {
                         .ifPresent(grips::add);
             }
             grips.sort(Comparator.comparingDouble(SoloGrip::cost)
-                    .thenComparing((a, b) -> a.grip().shape().compareInSearch(b.grip().shape())));
+                    .thenComparing(
+                            (a, b) -> a.grip().shape().compareInSearch(b.grip().shape())));
             Map<Integer, Integer> onString = new HashMap<>();
             grips.removeIf(g -> onString.merge(g.top(), 1, Integer::sum) > KEPT_ON_A_STRING);
             return List.copyOf(grips.subList(0, Math.min(KEPT, grips.size())));
@@ -322,7 +327,10 @@ final class SoloGrips {
                     found.top(),
                     bass,
                     inner,
-                    with(effort(grip, shape.highestFret(), found.sound()), EffortTerm.NEW_SHAPE, untaught(shape, found)));
+                    with(
+                            effort(grip, shape.highestFret(), found.sound()),
+                            EffortTerm.NEW_SHAPE,
+                            untaught(shape, found)));
         }
     }
 

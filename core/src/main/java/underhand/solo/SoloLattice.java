@@ -111,7 +111,8 @@ final class SoloLattice implements Lattice {
     static boolean holdsOn(SoloGrip left, SoloGrip reached) {
         return left.top() != SoloGrip.NONE
                 && left.top() == reached.top()
-                && left.grip().shape().fret(left.top()) == reached.grip().shape().fret(reached.top());
+                && left.grip().shape().fret(left.top())
+                        == reached.grip().shape().fret(reached.top());
     }
 
     /** Semitones the inner voices of two chords move, the highest to the highest and so on. */

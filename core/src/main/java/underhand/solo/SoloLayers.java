@@ -1,7 +1,6 @@
 package underhand.solo;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -88,7 +87,9 @@ final class SoloLayers {
         if (moment.midi() >= 0) {
             layer.addAll(grips.alone(moment));
         }
-        if (moment.strong() && moment.segment().chord().isPresent() && lockAt(moment).isEmpty()) {
+        if (moment.strong()
+                && moment.segment().chord().isPresent()
+                && lockAt(moment).isEmpty()) {
             List<SoloGrip> anew = grips.chords(moment);
             layer.addAll(anew);
             List<SoloGrip> both = new ArrayList<>(alive);
@@ -140,8 +141,7 @@ final class SoloLayers {
     }
 
     private List<SoloGrip> kept(Moment moment, Lock.Kept lock, List<SoloGrip> all) {
-        List<SoloGrip> kept =
-                all.stream().filter(g -> lock.holds(g.grip())).toList();
+        List<SoloGrip> kept = all.stream().filter(g -> lock.holds(g.grip())).toList();
         if (kept.isEmpty() && lock instanceof Lock.OneShape one) {
             kept = grips.shaped(moment, one.shape()).stream()
                     .filter(g -> lock.holds(g.grip()))

@@ -113,26 +113,32 @@ public final class SoloSolver implements Solver {
     @Override
     public List<Double> totals(List<Song.Forced> readings) {
         return readings.stream()
-                .map(forced -> total(new SoloSolver(song.with(forced), settings, capo, known, parameters).solved(RouteSolver::sketch)))
+                .map(forced -> total(new SoloSolver(song.with(forced), settings, capo, known, parameters)
+                        .solved(RouteSolver::sketch)))
                 .toList();
     }
 
     private Solved solved(Function<Lattice, Route> way) {
-        return octaves().mapToObj(octave -> solved(octave, way))
+        return octaves()
+                .mapToObj(octave -> solved(octave, way))
                 .min(Comparator.comparingDouble(s -> s.route().total()))
                 .orElseThrow();
     }
 
     /** The octaves in which the tune may lie best: those on the neck, with not much more of it off the high strings than need be. */
     private IntStream octaves() {
-        OptionalInt asked = settings.solo().flatMap(ask -> ask.octave().stream().boxed().findFirst())
+        OptionalInt asked = settings.solo()
+                .flatMap(ask -> ask.octave().stream().boxed().findFirst())
                 .map(OptionalInt::of)
                 .orElse(OptionalInt.empty());
         if (asked.isPresent()) {
             return IntStream.of(asked.getAsInt());
         }
         int most = SoloAsk.MOST_OCTAVES;
-        double least = IntStream.rangeClosed(-most, most).mapToDouble(this::misfit).min().orElseThrow();
+        double least = IntStream.rangeClosed(-most, most)
+                .mapToDouble(this::misfit)
+                .min()
+                .orElseThrow();
         return IntStream.rangeClosed(-most, most).filter(octave -> misfit(octave) <= least + WORSE);
     }
 
@@ -140,8 +146,11 @@ public final class SoloSolver implements Solver {
     private double misfit(int octave) {
         List<Sung> tune = Moments.of(song, octave, false).tune();
         int lowest = known.board().midi(known.board().strings() - SINGING, 0);
-        int highest = known.board().midi(known.board().strings() - 1, 0) + settings.rung().highestFret();
-        long off = tune.stream().filter(n -> n.midi() < lowest || n.midi() > highest).count();
+        int highest = known.board().midi(known.board().strings() - 1, 0)
+                + settings.rung().highestFret();
+        long off = tune.stream()
+                .filter(n -> n.midi() < lowest || n.midi() > highest)
+                .count();
         long missing = tune.stream().filter(n -> !grips.hasNote(n.midi())).count();
         return missing + off / (double) Math.max(1, tune.size());
     }
@@ -150,8 +159,8 @@ public final class SoloSolver implements Solver {
         Moments moments = Moments.of(song, octave, manner.bass() == Manner.Bass.ANY);
         SoloLayers builder = new SoloLayers(grips, known.board(), settings, this::plain);
         SoloGrip[][] layers = builder.of(moments.moments());
-        SoloLattice lattice = new SoloLattice(
-                moments.moments(), layers, known.changes(), known.board(), timing, manner, parameters);
+        SoloLattice lattice =
+                new SoloLattice(moments.moments(), layers, known.changes(), known.board(), timing, manner, parameters);
         return new Solved(octave, moments, layers, way.apply(lattice), builder.unkeptLocks());
     }
 
@@ -251,8 +260,7 @@ public final class SoloSolver implements Solver {
             Shape shape = grip.grip().shape();
             boolean isSame = shape.equals(played.grip().shape());
             if (shape.sounding() > 0 && isSame == sameShape && !grip.grip().equals(played.grip())) {
-                Alternative other =
-                        new Alternative(rated(grip), solved.route().prices()[layer][node]);
+                Alternative other = new Alternative(rated(grip), solved.route().prices()[layer][node]);
                 best.merge(sameShape ? grip.grip() : shape, other, (a, b) -> b.price() < a.price() ? b : a);
             }
         }

@@ -150,8 +150,8 @@ final class SoloWriter {
                     break;
                 }
             }
-            notes.add(note(
-                    moments.get(at), played[at].grip(), played[at].top(), sung.from(), until - sung.from(), true));
+            notes.add(
+                    note(moments.get(at), played[at].grip(), played[at].top(), sung.from(), until - sung.from(), true));
         }
     }
 
@@ -165,11 +165,8 @@ final class SoloWriter {
         boolean isHeld = grip.grip().shape().sounding() > 0;
         Optional<Solo.Top> top = grip.top() == SoloGrip.NONE
                 ? Optional.empty()
-                : Optional.of(new Solo.Top(
-                        grip.top(),
-                        grip.grip().shape().fret(grip.top()),
-                        moment.midi(),
-                        words(moment)));
+                : Optional.of(
+                        new Solo.Top(grip.top(), grip.grip().shape().fret(grip.top()), moment.midi(), words(moment)));
         return new Solo.Moment(
                 moment.place(),
                 moment.from(),

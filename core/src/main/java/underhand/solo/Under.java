@@ -18,6 +18,9 @@ final class Under {
     /** Above this a lowest note is no bass any more (E3). */
     private static final int HIGHEST_BASS = 52;
 
+    /** Strings from the highest on which a tune sings best. */
+    private static final int SINGING = 2;
+
     private static final int FOURTH = 5;
     private static final int OCTAVE = 12;
 
@@ -66,9 +69,10 @@ final class Under {
         return new Ask(chord, tones, chord.lowest().pitchClass(), fifth, begins, midi, lowestTune);
     }
 
-    /** What the string of the tune costs: it sings best on the highest three. */
+    /** What the string of the tune costs: it sings best on the highest two, and lower ones leave no room under it. */
     double ofTop(int string) {
-        return low * Math.max(0, board.strings() - 1 - string - 2);
+        int lower = Math.max(0, board.strings() - SINGING - string);
+        return low * lower * lower;
     }
 
     /**

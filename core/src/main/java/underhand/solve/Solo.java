@@ -14,7 +14,8 @@ import underhand.hand.Grip;
  * @param cut notes of the tune that are held shorter than they are written
  * @param fastestTempo beats a minute up to which the hand is in time at every moment
  */
-public record Solo(int octave, List<Moment> moments, List<Note> notes, List<Lost> leftOut, List<Lost> cut, int fastestTempo) {
+public record Solo(
+        int octave, List<Moment> moments, List<Note> notes, List<Lost> leftOut, List<Lost> cut, int fastestTempo) {
 
     public Solo {
         moments = List.copyOf(moments);
@@ -50,8 +51,7 @@ public record Solo(int octave, List<Moment> moments, List<Note> notes, List<Lost
      * @param string index from the lowest
      * @param finger of the left hand; 0 for an open string
      */
-    public record Note(
-            int place, double from, double beats, int string, int fret, int finger, int midi, boolean tune) {
+    public record Note(int place, double from, double beats, int string, int fret, int finger, int midi, boolean tune) {
 
         public double until() {
             return from + beats;

@@ -47,16 +47,33 @@ class ArrangementController {
         if (!capos.equals("all") && !capos.equals("asked")) {
             throw InputException.field("capos", "capos must be all or asked, was \"" + capos + "\".");
         }
-        if (alternatives < 0 || alternatives > MOST_ALTERNATIVES) {
-            throw InputException.field(
-                    "alternatives", "alternatives must be 0 to " + MOST_ALTERNATIVES + ", was " + alternatives + ".");
-        }
+        checkAlternatives(alternatives);
         Task task = service.task(request);
         return service.planned(
                 task,
                 () -> capos.equals("asked")
                         ? service.meanwhile(task, alternatives, meanwhile)
                         : service.preview(task, alternatives));
+    }
+
+    /**
+     * Arranges a chart with its tune on top, without storing anything.
+     *
+     * @param alternatives how many other grips come with each place
+     */
+    @PostMapping("/solos/preview")
+    ArrangementView solo(@RequestBody PreviewRequest request, @RequestParam(defaultValue = "8") int alternatives) {
+        checkAlternatives(alternatives);
+        Task task = service.task(request == null ? null : request.onTop());
+        service.checkTune(task);
+        return service.planned(task, () -> service.preview(task, alternatives));
+    }
+
+    private static void checkAlternatives(int alternatives) {
+        if (alternatives < 0 || alternatives > MOST_ALTERNATIVES) {
+            throw InputException.field(
+                    "alternatives", "alternatives must be 0 to " + MOST_ALTERNATIVES + ", was " + alternatives + ".");
+        }
     }
 
     /** @param index place in the part, from 0 */

@@ -58,6 +58,7 @@ final class ArrangementMapper {
     private final Map<Integer, String> keptGrips;
     private final Map<Integer, String> besideVoice;
     private final Map<Integer, String> fallbacks;
+    private final SoloMapper solo;
 
     /** A song has few different grips. */
     private final Map<RatedGrip, Map<ChordSymbol, GripView>> grips = new IdentityHashMap<>();
@@ -71,12 +72,14 @@ final class ArrangementMapper {
         this.keptGrips = arrangement.keptGrips();
         this.besideVoice = arrangement.besideVoice();
         this.fallbacks = arrangement.fallbacks();
+        this.solo = new SoloMapper(arrangement);
     }
 
     /** @param alternatives how many other grips come with each place; the rest is fetched for one looked at */
     static ArrangementView view(Chart chart, List<FaultView> faults, Arrangement arrangement, int alternatives) {
         ArrangementSettings settings = arrangement.settings();
         ArrangementMapper mapper = new ArrangementMapper(arrangement, alternatives);
+        SoloMapper solo = mapper.solo;
         return new ArrangementView(
                 chart.title(),
                 arrangement.key().glyphs(),
@@ -92,6 +95,9 @@ final class ArrangementMapper {
                 arrangement.sections().stream().map(ArrangementMapper::section).toList(),
                 arrangement.placements().stream().map(mapper::placement).toList(),
                 arrangement.changes().stream().map(mapper::change).toList(),
+                arrangement.solo().map(s -> s.octave()).orElse(null),
+                solo.moments(),
+                solo.notes(),
                 arrangement.newShapes(),
                 ArrangementView.NeckView.of(settings.guitar()),
                 round(arrangement.total()),
@@ -223,6 +229,7 @@ final class ArrangementMapper {
                         .map(f -> new FunctionView(f.kind().name().toLowerCase(Locale.ROOT), f.numeral(), f.words()))
                         .orElse(null),
                 placed.grip().map(g -> grip(g, chord.orElseThrow())).orElse(null),
+                solo.top(placed.index()),
                 keptGrips.get(placed.index()),
                 besideVoice.get(placed.index()),
                 placed.locked(),

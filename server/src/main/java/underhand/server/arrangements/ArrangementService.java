@@ -104,6 +104,17 @@ public class ArrangementService {
         return view(task, alternatives > 0 ? sweep(task).priced(task.settings().capo()) : arrange(task), alternatives);
     }
 
+    /** A part with the tune on top needs one. */
+    void checkTune(Task task) {
+        boolean isSung = task.chart().placements().stream()
+                .anyMatch(s -> !s.placement().tune().isEmpty());
+        if (!isSung) {
+            throw InputException.field(
+                    "chart.source",
+                    "The chart has no tune. Write it under its chords, such as \"tune: E4 G4 | A4 . B4\".");
+        }
+    }
+
     /**
      * The same as long as not all frets are compared: with the capo asked for, or where it sits meanwhile if it is left open and
      * the rules of the house allow one there. Where they are compared already the answer is the last.

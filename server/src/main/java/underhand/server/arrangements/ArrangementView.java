@@ -14,6 +14,9 @@ import underhand.server.shapes.GripView;
  *
  * @param houseRules what holds of each, whoever said so
  * @param texture the kind of part that is played
+ * @param octave octaves the tune is played above where the chart has it; null where it is not on top
+ * @param moments what the hand holds of a tune and its chords, in the order of time; none where it is not on top
+ * @param notes every note of that
  * @param newShapes places at which a shape is played for the first time
  * @param neck positions of frets and fingertips
  * @param budget what was left out of a comparison that would have been too long; null when nothing was
@@ -33,6 +36,9 @@ public record ArrangementView(
         List<SectionKeyView> sections,
         List<PlacementView> placements,
         List<ChangeView> changes,
+        @Schema(nullable = true) Integer octave,
+        List<MomentView> moments,
+        List<NoteView> notes,
         List<Integer> newShapes,
         NeckView neck,
         double total,
@@ -110,6 +116,7 @@ public record ArrangementView(
      * @param part which chord of the placement's reading this is, from 0
      * @param chord sounding chord; null where nothing is played
      * @param played the chord as its shape is called above the capo
+     * @param top the note of the tune that is played or held as the place begins; null where none is
      * @param keeps how the grip keeps to the one its chord has elsewhere; null where nothing is to be said
      * @param singer how the grip stands to what is sung over it; null where nothing is to be said
      * @param texture the kind of part asked for here
@@ -132,6 +139,7 @@ public record ArrangementView(
             ReadingView reading,
             @Schema(nullable = true) FunctionView function,
             @Schema(nullable = true) GripView grip,
+            @Schema(nullable = true) TopView top,
             @Schema(nullable = true) String keeps,
             @Schema(nullable = true) String singer,
             boolean locked,
@@ -187,6 +195,42 @@ public record ArrangementView(
      * @param semitones up, negative for down
      */
     public record VoiceView(int string, String from, String to, int semitones) {}
+
+    /**
+     * A stretch of time in which the hand holds one grip under a tune.
+     *
+     * @param place index of its chord's place
+     * @param beat it begins on, from 1
+     * @param frets from the lowest string, null for silent
+     */
+    public record MomentView(
+            int place,
+            int bar,
+            double beat,
+            double beats,
+            List<Integer> frets,
+            List<String> fingers,
+            @Schema(nullable = true) TopView top) {}
+
+    /**
+     * A note of the tune.
+     *
+     * @param note as it sounds, such as E5
+     * @param string from the highest as 1
+     * @param fret from the capo
+     * @param words what it is in its chord; blank without one
+     */
+    public record TopView(String note, int string, int fret, String words) {}
+
+    /**
+     * A note as it sounds.
+     *
+     * @param beat it begins on, from 1
+     * @param string from the highest as 1
+     * @param fret from the capo
+     * @param tune whether it is the tune's, not under it
+     */
+    public record NoteView(int bar, double beat, double beats, int string, int fret, String note, boolean tune) {}
 
     /** Why a chord was taken from outside its texture. */
     public record FallbackView(String reason) {}

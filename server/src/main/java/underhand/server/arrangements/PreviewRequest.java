@@ -24,6 +24,8 @@ import underhand.server.shapes.WishesRequest;
  * @param texture the kind of part; chosen from the chart when missing or {@code auto}
  * @param textures other kinds for sections and single chords
  * @param wishes what is wished of every grip besides
+ * @param solo how the tune is played on top of the chords; missing where it is left to somebody else
+ * @param octave octave of that tune, in place of the one in {@code solo}
  * @param second who plays beside the first guitar, for calls that ask for a second one
  */
 public record PreviewRequest(
@@ -52,7 +54,40 @@ public record PreviewRequest(
 
         List<TextureRequest> textures,
         @Schema(nullable = true) WishesRequest wishes,
+        @Schema(nullable = true) SoloRequest solo,
+
+        @Schema(type = "string", example = "auto", nullable = true)
+        JsonNode octave,
+
         @Schema(nullable = true) SecondGuitar second) {
+
+    /** The same with the tune on top of the chords. */
+    PreviewRequest onTop() {
+        return new PreviewRequest(
+                chart,
+                rung,
+                setting,
+                capo,
+                tuning,
+                playerId,
+                player,
+                guitarId,
+                guitar,
+                houseRules,
+                locks,
+                readings,
+                patterns,
+                fills,
+                tempo,
+                transpose,
+                voice,
+                texture,
+                textures,
+                wishes,
+                solo == null ? SoloRequest.OPEN : solo,
+                octave,
+                second);
+    }
 
     /** @param format only {@code text} */
     public record ChartRequest(String format, String source) {}

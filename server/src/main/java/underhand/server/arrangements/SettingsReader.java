@@ -50,6 +50,9 @@ final class SettingsReader {
         if (request.voice() != null) {
             settings = settings.withVoice(request.voice().toRange());
         }
+        if (request.solo() != null) {
+            settings = settings.withSolo(request.solo().in(request.octave()).toAsk());
+        }
         return withCapo(settings.withTextures(textures(request, chart)), capo(request.capo()));
     }
 

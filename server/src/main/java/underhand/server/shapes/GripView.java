@@ -8,6 +8,7 @@ import java.util.Map;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Grip;
 import underhand.neck.Fretboard;
+import underhand.neck.Shape;
 import underhand.repertoire.RatedGrip;
 
 /**
@@ -72,17 +73,10 @@ public record GripView(
     public static GripView of(RatedGrip rated, ChordSymbol chord, Fretboard board) {
         Grip grip = rated.grip();
         var structure = rated.structure(chord, board);
-        List<Integer> frets = new ArrayList<>();
-        List<String> fingers = new ArrayList<>();
-        for (int string = 0; string < grip.shape().strings(); string++) {
-            frets.add(grip.shape().isSilent(string) ? null : grip.shape().fret(string));
-            int finger = grip.fingerOn(string);
-            fingers.add(finger == 0 ? null : finger == Grip.THUMB ? "T" : Integer.toString(finger));
-        }
         return new GripView(
                 grip.shape().toString(),
-                frets,
-                fingers,
+                frets(grip.shape()),
+                fingers(grip),
                 grip.holds().stream()
                         .map(h -> new HoldView(h.label(), h.fret(), h.lowString(), h.highString()))
                         .toList(),
@@ -101,6 +95,25 @@ public record GripView(
                 round(grip.spanMm()),
                 rated.rung(),
                 rated.isNew());
+    }
+
+    /** Frets from the lowest string, null for silent. */
+    public static List<Integer> frets(Shape shape) {
+        List<Integer> frets = new ArrayList<>();
+        for (int string = 0; string < shape.strings(); string++) {
+            frets.add(shape.isSilent(string) ? null : shape.fret(string));
+        }
+        return frets;
+    }
+
+    /** Fingers from the lowest string, null for none. */
+    public static List<String> fingers(Grip grip) {
+        List<String> fingers = new ArrayList<>();
+        for (int string = 0; string < grip.shape().strings(); string++) {
+            int finger = grip.fingerOn(string);
+            fingers.add(finger == 0 ? null : finger == Grip.THUMB ? "T" : Integer.toString(finger));
+        }
+        return fingers;
     }
 
     /** To a thousandth: enough for every figure shown, and the same text on every machine. */

@@ -14,6 +14,7 @@ import underhand.server.arrangements.PreviewRequest;
 import underhand.server.arrangements.RangeRequest;
 import underhand.server.arrangements.ReadingChoiceRequest;
 import underhand.server.arrangements.SecondGuitar;
+import underhand.server.arrangements.SoloRequest;
 import underhand.server.arrangements.TextureRequest;
 import underhand.server.platform.InputException;
 import underhand.server.players.HouseRulesRequest;
@@ -35,6 +36,7 @@ import underhand.settings.TexturePlan;
  * @param patterns what the right hand plays; chosen with the part where it is left open
  * @param fills what is played in the gaps
  * @param voice range of the singer; null where it is not known
+ * @param solo how the tune is played on top of the chords; null where it is left to somebody else
  * @param second null when nobody plays beside the first guitar
  * @param houseRules what this song does otherwise than its player
  */
@@ -55,6 +57,7 @@ record Decisions(
         @Schema(nullable = true) String texture,
         List<TextureRequest> textures,
         @Schema(nullable = true) WishesRequest wishes,
+        @Schema(nullable = true) SoloRequest solo,
         @Schema(nullable = true) SecondGuitar second) {
 
     private static final int OCTAVE = 12;
@@ -77,6 +80,7 @@ record Decisions(
                 null,
                 null,
                 List.of(),
+                null,
                 null,
                 null);
     }
@@ -113,6 +117,7 @@ record Decisions(
                 texture,
                 otherTextures,
                 wishes,
+                solo,
                 second);
     }
 
@@ -139,6 +144,8 @@ record Decisions(
                 texture,
                 textures,
                 wishes,
+                solo,
+                null,
                 null);
     }
 
@@ -163,6 +170,9 @@ record Decisions(
         for (TextureRequest one : textures) {
             one.check();
             plan.with(one.texture(), Stream.empty());
+        }
+        if (solo != null) {
+            solo.toAsk();
         }
         if (voice != null) {
             voice.toRange();

@@ -3,6 +3,7 @@ package underhand.server.songs;
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.Nulls;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.IntNode;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
@@ -14,9 +15,11 @@ import underhand.server.arrangements.PatternChoiceRequest;
 import underhand.server.arrangements.RangeRequest;
 import underhand.server.arrangements.ReadingChoiceRequest;
 import underhand.server.arrangements.SecondGuitar;
+import underhand.server.arrangements.SoloRequest;
 import underhand.server.arrangements.TextureRequest;
 import underhand.server.players.HouseRulesRequest;
 import underhand.server.shapes.WishesRequest;
+import underhand.settings.SoloAsk;
 
 /**
  * The decisions of a song as they lie in the book and in backups. What requests look like may change; what was written once
@@ -43,6 +46,7 @@ record StoredDecisions(
         @Schema(nullable = true) String texture,
         @Schema(nullable = true) List<Texture> textures,
         @Schema(nullable = true) Wishes wishes,
+        @Schema(nullable = true) Solo solo,
         @Schema(nullable = true) Second second) {
 
     /** The form that is written today. */
@@ -106,6 +110,30 @@ record StoredDecisions(
         }
     }
 
+    /** The tune on top: its octave, null for the best, and notes kept on a string. */
+    record Solo(
+            @Schema(nullable = true) Integer octave,
+            @Schema(nullable = true) List<TuneString> strings) {
+
+        static Solo of(SoloRequest said) {
+            if (said == null) {
+                return null;
+            }
+            SoloAsk ask = said.toAsk();
+            return new Solo(
+                    ask.octave().isPresent() ? ask.octave().getAsInt() : null,
+                    each(ask.strings(), s -> new TuneString(s.bar(), s.beat(), s.number())));
+        }
+
+        SoloRequest toRequest() {
+            return new SoloRequest(
+                    octave == null ? null : IntNode.valueOf(octave),
+                    each(strings, s -> new SoloRequest.TuneStringRequest(s.bar(), s.beat(), s.string())));
+        }
+    }
+
+    record TuneString(int bar, double beat, int string) {}
+
     record Second(
             int rung,
             @Schema(nullable = true) Integer capo,
@@ -144,6 +172,7 @@ record StoredDecisions(
                 said.texture(),
                 each(said.textures(), t -> new Texture(t.section(), t.placement(), t.texture())),
                 Wishes.of(said.wishes()),
+                Solo.of(said.solo()),
                 said.second() == null
                         ? null
                         : new Second(
@@ -182,6 +211,7 @@ record StoredDecisions(
                 texture,
                 each(textures, t -> new TextureRequest(t.section(), t.placement(), t.texture())),
                 wishes == null ? null : wishes.toRequest(),
+                solo == null ? null : solo.toRequest(),
                 second == null
                         ? null
                         : new SecondGuitar(
