@@ -6,6 +6,7 @@ type Schemas = components['schemas'];
 export type Arrangement = Schemas['ArrangementView'];
 export type Neck = Arrangement['neck'];
 export type Placement = Schemas['PlacementView'];
+export type Moment = Schemas['MomentView'];
 export type Change = Schemas['ChangeView'];
 export type Grip = Schemas['GripView'];
 export type Alternative = Schemas['AlternativeView'];

@@ -18,5 +18,6 @@ export const NO_DECISIONS: Decisions = {
   texture: null,
   textures: [],
   wishes: null,
+  solo: null,
   second: null,
 };

@@ -20,6 +20,7 @@ import { RightHandDialog } from './dials/RightHandDialog';
 import { TempoBar } from './dials/TempoBar';
 import { TextureDial } from './dials/TextureDial';
 import { TextureDialog } from './dials/TextureDialog';
+import { TuneDial } from './dials/TuneDial';
 import { KeysDialog } from './KeysDialog';
 import { Fallen, FaultLine, FromFile, PlayerGone } from './Notices';
 import { PartChanged } from './PartChanged';
@@ -96,15 +97,22 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
   useBenchKeys({ onHelp: openHelp, onLoop: toggleLoop, onPlay: playback.toggle, onTexture: openTexture });
   const narrow = useMediaQuery((theme: Theme) => theme.breakpoints.down('md'));
   const there = data !== undefined;
+  const hasTune = data?.hasTune ?? false;
+  const allSung = data !== undefined && isAllSung(data);
   const unsure = data?.faults.filter((fault) => fault.kind !== 'told') ?? [];
   const more = useMemo(
     () => (
       <>
-        {there && <TextureDial onOpen={openTexture} />}
-        <RightHand part={part} placement={place} onOpen={() => open('right hand')} />
+        {hasTune && <TuneDial solo={decisions.solo} onDecide={decide} />}
+        {there && !allSung && (
+          <>
+            <TextureDial onOpen={openTexture} />
+            <RightHand part={part} placement={place} onOpen={() => open('right hand')} />
+          </>
+        )}
       </>
     ),
-    [part, place, there, openTexture],
+    [part, place, there, hasTune, allSung, decisions.solo, decide, openTexture],
   );
   const onCapo = useCallback((capo: number | null) => decide({ capo }), [decide]);
   return (
@@ -226,6 +234,12 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
       )}
     </Box>
   );
+}
+
+/** Whether the tune says everywhere what is plucked: no chord is left to a pattern or a texture. */
+function isAllSung(arrangement: Arrangement): boolean {
+  const sung = new Set(arrangement.moments.map((m) => m.place));
+  return arrangement.octave !== null && arrangement.placements.every((p) => sung.has(p.index));
 }
 
 function Heading({

@@ -12,7 +12,8 @@ export function answer(arrangement: Arrangement): string {
     from && to
       ? `hardest ${from} to ${to.played ?? 'no chord'} in bar ${to.bar}${verdict === 'fits' ? '' : `, ${verdict}`}`
       : '';
-  const hands = [...new Set(rightHand.sections.map((s) => s.name))];
+  const hands =
+    arrangement.octave === null ? [...new Set(rightHand.sections.map((s) => s.name))] : ['tune on top'];
   return [
     capo.chosen === 0 ? 'no capo' : `shapes in ${arrangement.playedKey}, capo ${capo.chosen}`,
     counted(newShapes.length, 'shape'),

@@ -19,8 +19,9 @@ import {
   Tuplet,
   Voice,
   type RenderContext,
+  type StemmableNote,
 } from 'vexflow/bravura';
-import type { Part, PartEvent } from '../../api/client';
+import type { Part, PartBar, PartEvent } from '../../api/client';
 import { ROW_HEIGHT, engraved, handMark, keyOf, staffKey, type Engraved, type System } from './systems';
 
 /** Baseline of the chords' names. */
@@ -47,6 +48,7 @@ export function engrave(element: HTMLDivElement, system: System, part: Part, sca
   const words = getComputedStyle(element).fontFamily;
   let x = 1;
   let before: Written | null = null;
+  const held: Written[] = [];
   system.bars.forEach(({ bar, width: wide }, i) => {
     const stave = new Stave(x, STAFF_TOP, wide);
     const tabStave = new TabStave(x, STAFF_TOP + TAB_BELOW, wide, { numLines: strings });
@@ -69,52 +71,80 @@ export function engrave(element: HTMLDivElement, system: System, part: Part, sca
     new StaveConnector(stave, tabStave).setType('singleRight').setContext(context).draw();
     context.setFont(words, 9).fillText(String(bar.number), x + 2, STAFF_TOP + 24);
 
-    const written = engraved(bar).map((note) => write(note, strings));
-    const staffVoice = new Voice({ numBeats: 4, beatValue: 4 }).setMode(Voice.Mode.SOFT);
-    const tabVoice = new Voice({ numBeats: 4, beatValue: 4 }).setMode(Voice.Mode.SOFT);
-    staffVoice.addTickables(written.map((w) => w.staff));
-    tabVoice.addTickables(written.map((w) => w.tab));
-    Accidental.applyAccidentals([staffVoice], keyOf(part.fifths));
-    const beams = Beam.generateBeams(
-      written.map((w) => w.staff),
-      { beamRests: false, groups: Beam.getDefaultBeamGroups(bar.metre) },
+    const written = engraved(bar.events).map((note) => write(note, strings, null));
+    const tabVoice = soft(written.map((w) => w.tab));
+    const voices = onStaff(bar, written, strings);
+    const staffVoices = voices.map((notes) => soft(notes.map((n) => n.staff)));
+    Accidental.applyAccidentals(staffVoices, keyOf(part.fifths));
+    const beams = voices.flatMap((notes, voice) =>
+      Beam.generateBeams(
+        notes.map((n) => n.staff),
+        {
+          beamRests: false,
+          groups: Beam.getDefaultBeamGroups(bar.metre),
+          ...(voices.length > 1 ? { stemDirection: voice === 0 ? Stem.UP : Stem.DOWN } : {}),
+        },
+      ),
     );
-    const tuplets = tripletsOf(written);
+    const tuplets = voices.flatMap(tripletsOf);
     new Formatter()
-      .joinVoices([staffVoice])
+      .joinVoices(staffVoices)
       .joinVoices([tabVoice])
-      .format([staffVoice, tabVoice], Math.max(20, x + wide - start - 36));
-    staffVoice.draw(context, stave);
+      .format([...staffVoices, tabVoice], Math.max(20, x + wide - start - 36));
+    staffVoices.forEach((voice) => voice.draw(context, stave));
     tabVoice.draw(context, tabStave);
     beams.forEach((beam) => beam.setContext(context).draw());
     tuplets.forEach((tuplet) => tuplet.setContext(context).draw());
     context.setFont(words, 13, 'bold');
-    for (const { note, staff } of written) {
+    for (const { note, tab } of written) {
       if (note.event.chord !== null && !note.tied) {
-        context.fillText(note.event.chord, staff.getAbsoluteX(), CHORDS);
+        context.fillText(note.event.chord, tab.getAbsoluteX(), CHORDS);
       }
     }
     context.setFont(words, 11);
     const handY = tabStave.getBottomLineY() + 18;
-    for (const { note, staff } of written) {
+    for (const { note, tab } of written) {
       if (!note.tied) {
-        context.fillText(handMark(note.event), staff.getAbsoluteX(), handY);
+        context.fillText(handMark(note.event), tab.getAbsoluteX(), handY);
       }
     }
-    const starts = written.filter((w) => !w.note.tied).map((w) => w.staff.getAbsoluteX());
+    const starts = written.filter((w) => !w.note.tied).map((w) => w.tab.getAbsoluteX());
     for (const { first, last } of bar.palmMuted) {
       drawPalm(context, starts[first] ?? 0, (starts[last] ?? 0) + 8, tabStave.getTopLineTopY() - 10);
     }
     for (const one of written) {
-      join(before, one, (line) => line.setContext(context).draw());
+      joinOnString(before, one, (line) => line.setContext(context).draw());
       before = one;
     }
+    voices.forEach((notes, voice) => {
+      for (const one of notes) {
+        tie(held[voice] ?? null, one, (line) => line.setContext(context).draw());
+        held[voice] = one;
+      }
+    });
+    held.length = voices.length;
     x += wide;
   });
   element.firstElementChild?.setAttribute('aria-hidden', 'true');
 }
 
-function write(note: Engraved, strings: number): Written {
+/** A voice of notes that may last longer or shorter than a bar. */
+function soft(notes: StemmableNote[]): Voice {
+  return new Voice({ numBeats: 4, beatValue: 4 }).setMode(Voice.Mode.SOFT).addTickables(notes);
+}
+
+/** The voices of the staff: the strokes, or a tune with its stems up and what is under it with its stems down. */
+function onStaff(bar: PartBar, strokes: Written[], strings: number): Written[][] {
+  return bar.voices.length === 0
+    ? [strokes]
+    : bar.voices.map((events, voice) =>
+        engraved(events).map((note) =>
+          write(note, strings, bar.voices.length < 2 ? null : voice === 0 ? Stem.UP : Stem.DOWN),
+        ),
+      );
+}
+
+function write(note: Engraved, strings: number, stem: number | null): Written {
   const { event } = note;
   const rest = event.notes.length === 0;
   const staff = new StaveNote({
@@ -122,7 +152,7 @@ function write(note: Engraved, strings: number): Written {
     keys: rest ? ['b/4'] : note.heads.map((n) => staffKey(n.written)),
     duration: note.duration,
     ...(event.weight === 'ghost' ? { type: 'x' } : {}),
-    autoStem: true,
+    ...(stem === null ? { autoStem: true } : { stemDirection: stem }),
   });
   if (rest) {
     return { note, staff, tab: new StaveNote({ keys: ['b/4'], duration: note.duration }) };
@@ -189,14 +219,18 @@ function tripletsOf(written: Written[]): Tuplet[] {
 
 type Line = StaveTie | TabTie | TabSlide;
 
-/** Ties of a note held over, and what joins a note on a string to the one before. */
-function join(before: Written | null, now: Written, draw: (line: Line) => void) {
-  if (!before || before.note.event.notes.length === 0 || now.note.event.notes.length === 0) {
-    return;
-  }
-  if (now.note.tied) {
+/** The tie of a note held over; one that comes from the row before has only its end. */
+function tie(before: Written | null, now: Written, draw: (line: Line) => void) {
+  if (now.note.tied && now.note.event.notes.length > 0) {
     const all = now.note.event.notes.map((_, i) => i);
-    draw(new StaveTie({ firstNote: before.staff, lastNote: now.staff, firstIndexes: all, lastIndexes: all }));
+    const first = before && before.note.event.notes.length > 0 ? { firstNote: before.staff } : {};
+    draw(new StaveTie({ ...first, lastNote: now.staff, firstIndexes: all, lastIndexes: all }));
+  }
+}
+
+/** What joins a note on a string to the one before. */
+function joinOnString(before: Written | null, now: Written, draw: (line: Line) => void) {
+  if (!before || before.note.event.notes.length === 0 || now.note.event.notes.length === 0 || now.note.tied) {
     return;
   }
   if (!(before.tab instanceof TabNote) || !(now.tab instanceof TabNote)) {

@@ -51,7 +51,7 @@ describe('rows of bars', () => {
 });
 
 test('an event is written once for each of its lengths', () => {
-  const notes = engraved({ events: [event(3, [2, 8]), event(3, [4], 0)] } as unknown as PartBar);
+  const notes = engraved([event(3, [2, 8]), event(3, [4], 0)] as unknown as PartEvent[]);
   expect(notes.map((n) => [n.duration, n.tied])).toEqual([
     ['h', false],
     ['8', true],
@@ -61,7 +61,7 @@ test('an event is written once for each of its lengths', () => {
 
 test('heads stand lowest first, whatever their strings', () => {
   const notes = [{ midi: 54 }, { midi: 50 }, { midi: 55 }];
-  const [note] = engraved({ events: [{ ...event(0, [4]), notes }] } as unknown as PartBar);
+  const [note] = engraved([{ ...event(0, [4]), notes }] as unknown as PartEvent[]);
   expect(note?.heads.map((n) => n.midi)).toEqual([50, 54, 55]);
 });
 

@@ -83,13 +83,13 @@ export interface Engraved {
   triplet: boolean;
 }
 
-/** The notes of a bar in order, each of one written length. */
-export function engraved(bar: PartBar): Engraved[] {
-  return bar.events.flatMap((event) =>
+/** The notes of a voice in order, each of one written length. */
+export function engraved(events: PartEvent[]): Engraved[] {
+  return events.flatMap((event) =>
     event.values.map((value, i) => ({
       event,
       heads: [...event.notes].sort((a, b) => a.midi - b.midi),
-      tied: i > 0,
+      tied: i > 0 || event.fromBefore,
       duration: (TYPES[value.type] ?? 'q') + (event.notes.length === 0 ? 'r' : ''),
       dotted: value.dotted,
       triplet: value.triplet,

@@ -40,6 +40,7 @@ export function ChordLane({
           name={placement.played}
           locked={placement.locked}
           degree={degree(placement)}
+          top={placement.top?.note ?? null}
           lyric={placement.lyric}
           beats={Math.max(1, Math.round(placement.beats))}
           strong={placement.beat === 1}
@@ -62,6 +63,7 @@ const Chord = memo(function Chord({
   name,
   locked,
   degree,
+  top,
   lyric,
   beats,
   strong,
@@ -79,6 +81,8 @@ const Chord = memo(function Chord({
   name: string | null;
   locked: boolean;
   degree: string;
+  /** Note of the tune on top of it. */
+  top: string | null;
   lyric: string;
   beats: number;
   /** Whether it begins on the first beat of a bar. */
@@ -132,7 +136,16 @@ const Chord = memo(function Chord({
         {name ?? 'N.C.'}
         {locked && <LockMark />}
       </Box>
-      <Box sx={{ fontSize: '0.85rem', color: 'text.secondary', lineHeight: 1.3 }}>{degree}</Box>
+      <Box sx={{ fontSize: '0.85rem', color: 'text.secondary', lineHeight: 1.3, whiteSpace: 'nowrap' }}>
+        {degree}
+        {top !== null && (
+          <Box component="span" sx={{ color: 'text.primary' }} data-testid="top-note">
+            {degree === '' ? '' : ' · '}
+            <TopMark />
+            {top}
+          </Box>
+        )}
+      </Box>
       <Box
         sx={{
           fontSize: '0.92rem',
@@ -169,8 +182,19 @@ function label(placement: Placement): string {
     .filter((text) => text !== '')
     .map((text) => `, ${text}`)
     .join('');
+  const tune = placement.top ? `, ${placement.top.note} of the tune on top` : '';
   const instead = placement.reading.id === 'original' ? '' : `, for ${placement.reading.original}`;
-  return `Bar ${placement.bar}, ${placement.played ?? 'no chord'}${shape}${instead}${placement.locked ? ', locked' : ''}${seen}`;
+  return `Bar ${placement.bar}, ${placement.played ?? 'no chord'}${shape}${instead}${placement.locked ? ', locked' : ''}${tune}${seen}`;
+}
+
+/** A note head with its stem up: the tune. */
+function TopMark() {
+  return (
+    <svg width="9" height="13" viewBox="0 0 9 13" aria-hidden style={{ marginRight: 3 }}>
+      <ellipse cx="3.4" cy="10.4" rx="3.2" ry="2.4" fill="currentColor" />
+      <path d="M6.2 10.4V0.8" stroke="currentColor" strokeWidth="1.3" />
+    </svg>
+  );
 }
 
 function LockMark() {

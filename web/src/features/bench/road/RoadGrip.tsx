@@ -22,7 +22,7 @@ export const RoadGrip = memo(function RoadGrip({
   sounding: boolean;
   onSelect: () => void;
 }) {
-  const { grip, index } = placement;
+  const { grip, index, top } = placement;
   const strings = Array.from({ length: road.strings }, (_, s) => s);
   return (
     <g onClick={onSelect} style={{ cursor: 'pointer' }} data-grip={grip?.shape ?? ''}>
@@ -77,6 +77,14 @@ export const RoadGrip = memo(function RoadGrip({
             </g>
           );
         })}
+      {top && grip && (
+        <circle
+          cx={stringX(road, index, road.strings - top.string)}
+          cy={top.fret === 0 ? road.ground + 12 : pressY(road, capo, top.fret)}
+          r={DOT + 4}
+          className="finger-top"
+        />
+      )}
     </g>
   );
 });

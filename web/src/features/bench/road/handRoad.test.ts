@@ -36,6 +36,7 @@ const place = (index: number, g: Grip): Placement => ({
   reading: { id: 'original', chord: 'C', original: 'C', reason: '' },
   function: { kind: 'diatonic', numeral: 'I', words: 'the tonic' },
   grip: g,
+  top: null,
   keeps: null,
   singer: null,
   locked: false,

@@ -21,6 +21,7 @@ import { useArranged, usePlacement, useWork } from '../state/BenchWork';
 import { SongSummary } from './SongSummary';
 import { Taste } from './Taste';
 import { VoiceLedger } from './VoiceLedger';
+import { TopNotes } from './TopNotes';
 import { TypeShape } from './TypeShape';
 import { actWords, timeWords } from '../../../shared/words';
 
@@ -93,6 +94,7 @@ function PlacementWhy({ placement }: { placement: Placement }) {
         <Harmony placement={placement} />
       </Box>
       {change && grip && <Acts change={change} grip={grip} before={before?.grip ?? null} />}
+      <TopNotes placement={placement} />
       {change && grip && <VoiceLedger voices={change.voices} />}
       {grip && (
         <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>

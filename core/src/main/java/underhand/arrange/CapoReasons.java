@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import underhand.hand.EffortTerm;
 import underhand.repertoire.RatedGrip;
+import underhand.solve.Solo;
 import underhand.solve.SolvedPart;
 import underhand.solve.TimedChange;
 
@@ -38,6 +39,7 @@ final class CapoReasons {
         if (beyond > 0) {
             reasons.add(count(beyond, "grip") + " beyond your rung");
         }
+        part.solo().ifPresent(solo -> ofSolo(part, solo, reasons));
         reasons.add(barres == 0 ? "no barres" : count(barres, "barre"));
         double widest = part.changes().stream()
                 .mapToDouble(c -> c.change().widestMm())
@@ -63,6 +65,21 @@ final class CapoReasons {
             reasons.add(count((int) fresh, "new shape"));
         }
         return reasons;
+    }
+
+    /** How far up the neck the tune goes, and how many of its chords have all they need. */
+    private static void ofSolo(SolvedPart part, Solo solo, List<String> reasons) {
+        int highest = solo.notes().stream().mapToInt(Solo.Note::fret).max().orElse(0);
+        long open = solo.notes().stream().filter(n -> n.fret() == 0).count();
+        reasons.add("fret " + highest + " at most");
+        reasons.add(count((int) open, "open note"));
+        if (!solo.leftOut().isEmpty()) {
+            reasons.add(count(solo.leftOut().size(), "note") + " of the tune left out");
+        }
+        int chords = (int) part.placements().stream()
+                .filter(p -> p.segment().chord().isPresent())
+                .count();
+        reasons.add(solo.whole() + " of " + count(chords, "chord") + " whole");
     }
 
     private static String count(int number, String noun) {

@@ -166,6 +166,14 @@ public record Chart(
                 + (int) words.stream().filter(w -> w.heading().isPresent()).count();
     }
 
+    /** Whether a tune is written over any of its chords. */
+    public boolean hasTune() {
+        return sections.stream()
+                .flatMap(s -> s.bars().stream())
+                .flatMap(b -> b.placements().stream())
+                .anyMatch(p -> !p.tune().isEmpty());
+    }
+
     public int bars() {
         return sections.stream().mapToInt(s -> s.bars().size()).sum();
     }

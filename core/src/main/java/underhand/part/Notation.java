@@ -15,8 +15,9 @@ import underhand.picking.Step.Weight;
 import underhand.repertoire.RatedGrip;
 
 /**
- * The bars of a part as they are written: one voice, every event as long as the time to the next. Lengths are counted in
- * {@link NoteValue#PER_QUARTER}ths of a quarter.
+ * The bars of a part as they are written: every stroke as long as the time to the next. Where a tune is on top, it is a voice of
+ * its own on the staff, with its notes as long as they are held. Lengths are counted in {@link NoteValue#PER_QUARTER}ths of a
+ * quarter.
  */
 public final class Notation {
 
@@ -30,6 +31,8 @@ public final class Notation {
      * @param notes lowest string first; none for a rest
      * @param begins whether a chord of the song begins with it
      * @param fingered strings whose left finger is written here: where it is first heard in its chord, a barre once
+     * @param fromBefore whether it goes on from the bar before
+     * @param intoNext whether it goes on in the bar after
      */
     public record Event(
             int from,
@@ -41,7 +44,9 @@ public final class Notation {
             boolean fill,
             int place,
             boolean begins,
-            Set<Integer> fingered) {
+            Set<Integer> fingered,
+            boolean fromBefore,
+            boolean intoNext) {
 
         /** Written length in all. */
         public int length() {
@@ -52,7 +57,11 @@ public final class Notation {
     /** Events of a bar that stand together, from the first index to the last. */
     public record Run(int first, int last) {}
 
-    public record WrittenBar(PartBar bar, int length, List<Event> events) {
+    /**
+     * @param events its strokes, for tab and hand
+     * @param voices what stands on the staff, the highest voice first: the strokes themselves, or a tune and what is under it
+     */
+    public record WrittenBar(PartBar bar, int length, List<Event> events, List<List<Event>> voices) {
 
         /** Where the palm lies on the strings; a rest ends a run. */
         public List<Run> palmMuted() {
@@ -83,7 +92,7 @@ public final class Notation {
             }
             written.add(bar(bar, strikes, heard));
         }
-        return written;
+        return new NotatedVoices().of(written);
     }
 
     private static WrittenBar bar(PartBar bar, List<Strike> strikes, Heard heard) {
@@ -111,16 +120,18 @@ public final class Notation {
                     strike.fill(),
                     strike.place(),
                     begins,
-                    heard.newFingers(notes)));
+                    heard.newFingers(notes),
+                    false,
+                    false));
             at = until;
         }
         if (at < length) {
             events.add(rest(at, length - at));
         }
-        return new WrittenBar(bar, length, events);
+        return new WrittenBar(bar, length, events, List.of(events));
     }
 
-    private static Event rest(int from, int length) {
+    static Event rest(int from, int length) {
         return new Event(
                 from,
                 NoteValue.of(from, length),
@@ -131,7 +142,9 @@ public final class Notation {
                 false,
                 -1,
                 false,
-                Set.of());
+                Set.of(),
+                false,
+                false);
     }
 
     /** What was heard of the chord that lasts. */
@@ -153,7 +166,7 @@ public final class Notation {
             place = next;
             grip = part.arrangement().placements().get(place).grip().map(RatedGrip::grip);
             onString.clear();
-            return true;
+            return grip.isPresent();
         }
 
         Set<Integer> newFingers(List<PlayedNote> notes) {

@@ -9,6 +9,8 @@ import java.util.Optional;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Grip;
 import underhand.neck.Fretboard;
+import underhand.neck.Shape;
+import underhand.neck.ToneDemand;
 import underhand.solve.Solo;
 
 /**
@@ -53,7 +55,31 @@ final class SoloWriter {
                 written.add(moment(i));
             }
         }
-        return new Solo(octave, written, notes, leftOut, cut, fastestTempo);
+        return new Solo(octave, written, notes, leftOut, cut, whole(), fastestTempo);
+    }
+
+    /** Chords of which every note that is needed is gripped as they begin. */
+    private int whole() {
+        int whole = 0;
+        for (int i = 0; i < played.length; i++) {
+            Optional<ChordSymbol> chord = moments.get(i).segment().chord();
+            if (moments.get(i).begins() && chord.isPresent()) {
+                // A fifth that is nothing but one is missed by nobody.
+                int required = ToneDemand.of(chord.get(), true, true).required()
+                        | 1 << chord.get().lowest().pitchClass();
+                whole += (required & ~classes(played[i].grip().shape())) == 0 ? 1 : 0;
+            }
+        }
+        return whole;
+    }
+
+    /** Pitch classes that sound, a bit each. */
+    private int classes(Shape shape) {
+        int classes = 0;
+        for (int string = 0; string < shape.strings(); string++) {
+            classes |= shape.isSilent(string) ? 0 : 1 << board.midi(string, shape.fret(string)) % 12;
+        }
+        return classes;
     }
 
     private double end() {

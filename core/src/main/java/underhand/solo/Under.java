@@ -37,6 +37,7 @@ final class Under {
     private final double low;
     private final double over;
     private final double mud;
+    private final double lowInner;
     private final double clash;
 
     Under(Fretboard board, Voicing voicing, Manner manner, Parameters parameters) {
@@ -52,6 +53,7 @@ final class Under {
         twice = parameters.get("solo.double");
         low = parameters.get("solo.low");
         over = parameters.get("solo.over");
+        lowInner = parameters.get("solo.lowInner");
         mud = parameters.get("sound.mud");
         clash = parameters.get("sound.clash");
     }
@@ -123,6 +125,7 @@ final class Under {
             cost += under[i] >= ask.lowestTune() ? over : 0;
             if (i > 0) {
                 cost += (under[i] - under[i - 1]) % OCTAVE == 1 ? clash : 0;
+                cost += lowInner * Math.max(0, MUD_BELOW - under[i]);
             }
         }
         if (count > 1 && under[1] - under[0] < FOURTH) {

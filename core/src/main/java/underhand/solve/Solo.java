@@ -12,10 +12,17 @@ import underhand.hand.Grip;
  * @param notes in the order of time, of those that begin together the lowest first
  * @param leftOut notes of the tune that the neck does not have
  * @param cut notes of the tune that are held shorter than they are written
+ * @param whole how many chords have every note they need, the tune's among them
  * @param fastestTempo beats a minute up to which the hand is in time at every moment
  */
 public record Solo(
-        int octave, List<Moment> moments, List<Note> notes, List<Lost> leftOut, List<Lost> cut, int fastestTempo) {
+        int octave,
+        List<Moment> moments,
+        List<Note> notes,
+        List<Lost> leftOut,
+        List<Lost> cut,
+        int whole,
+        int fastestTempo) {
 
     public Solo {
         moments = List.copyOf(moments);

@@ -42,6 +42,10 @@ final class MusicXmlWriter {
     private final int strings;
     private final Dynamics dynamics;
     private int bar;
+    /** The voice that is written, from 1, and whether its bar has another. */
+    private int voice;
+
+    private boolean hasTwoVoices;
     private Metre metre;
     private boolean swing;
 
@@ -91,9 +95,15 @@ final class MusicXmlWriter {
             if (bar.swing() != swing) {
                 swing(bar.swing());
             }
-            List<Event> events = withNext(bars, i);
-            for (int at = 0; at < written.events().size(); at++) {
-                event(events, at);
+            hasTwoVoices = written.voices().size() > 1;
+            for (voice = 1; voice <= written.voices().size(); voice++) {
+                if (voice > 1) {
+                    xml.open("backup").element("duration", written.length()).close();
+                }
+                List<Event> events = withNext(bars, i, voice - 1);
+                for (int at = 0; at < written.voices().get(voice - 1).size(); at++) {
+                    event(events, at);
+                }
             }
             if (i == bars.size() - 1) {
                 scored.wordsAfter().forEach(this::spoken);
@@ -106,10 +116,10 @@ final class MusicXmlWriter {
     }
 
     /** The events of a bar and the first of the next: a slide may go over the bar line. */
-    private static List<Event> withNext(List<Notation.WrittenBar> bars, int bar) {
-        List<Event> events = new ArrayList<>(bars.get(bar).events());
+    private static List<Event> withNext(List<Notation.WrittenBar> bars, int bar, int voice) {
+        List<Event> events = new ArrayList<>(bars.get(bar).voices().get(voice));
         if (bar + 1 < bars.size()) {
-            bars.get(bar + 1).events().stream().findFirst().ifPresent(events::add);
+            bars.get(bar + 1).voices().stream().skip(voice).findFirst().ifPresent(next -> events.add(next.get(0)));
         }
         return events;
     }
@@ -205,7 +215,7 @@ final class MusicXmlWriter {
                 xml.open("note")
                         .empty("rest")
                         .element("duration", length.length())
-                        .element("voice", 1);
+                        .element("voice", voice);
                 type(length);
                 xml.close();
                 continue;
@@ -244,8 +254,8 @@ final class MusicXmlWriter {
         Event event = events.get(at);
         PlayedNote note = event.notes().get(index);
         NoteValue length = event.values().get(value);
-        boolean tiedFrom = value > 0;
-        boolean tiedTo = value < event.values().size() - 1;
+        boolean tiedFrom = value > 0 || event.fromBefore();
+        boolean tiedTo = value < event.values().size() - 1 || event.intoNext();
         OptionalInt velocity = dynamics.velocity(bar, event.from(), note.string());
         if (velocity.isPresent()) {
             xml.open("note", "dynamics", Math.round(velocity.getAsInt() * 100.0 / FORTE));
@@ -263,8 +273,11 @@ final class MusicXmlWriter {
         if (tiedTo) {
             xml.empty("tie", "type", "start");
         }
-        xml.element("voice", 1);
+        xml.element("voice", voice);
         type(length);
+        if (hasTwoVoices) {
+            xml.element("stem", voice == 1 ? "up" : "down");
+        }
         if (event.weight() == Weight.GHOST) {
             xml.element("notehead", "x");
         }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import underhand.chart.Metre;
@@ -54,24 +55,36 @@ public final class StaffWriter {
     }
 
     private StaffBar bar(Notation.WrittenBar written) {
+        List<List<Notation.Event>> voices = written.voices();
+        List<StaffBar.StaffVoice> drawn = new ArrayList<>();
+        for (int i = 0; i < voices.size(); i++) {
+            // Of two voices the stems of the upper point up, those of the lower down.
+            Optional<Boolean> up = voices.size() > 1 ? Optional.of(i == 0) : Optional.empty();
+            drawn.add(voice(voices.get(i), written.bar().metre(), up));
+        }
+        return new StaffBar(written, drawn);
+    }
+
+    private StaffBar.StaffVoice voice(List<Notation.Event> events, Metre metre, Optional<Boolean> stemsUp) {
         List<StaffNote> notes = new ArrayList<>();
         Map<Integer, Integer> altered = new HashMap<>();
-        for (Notation.Event event : written.events()) {
+        for (Notation.Event event : events) {
             int at = event.from();
             for (int i = 0; i < event.values().size(); i++) {
                 NoteValue value = event.values().get(i);
-                notes.add(note(event, value, at, i > 0, altered));
+                StaffNote note = note(event, value, at, i > 0 || event.fromBefore(), altered);
+                notes.add(note.isRest() || stemsUp.isEmpty() ? note : stemmed(note, stemsUp.get()));
                 at += value.length();
             }
         }
-        List<List<Integer>> beams = beams(notes, beatLength(written.bar().metre()));
+        List<List<Integer>> beams = beams(notes, beatLength(metre));
         for (List<Integer> beam : beams) {
-            boolean up = stemUp(
+            boolean up = stemsUp.orElseGet(() -> stemUp(
                     beam.stream().mapToInt(i -> notes.get(i).lowest()).min().orElseThrow(),
-                    beam.stream().mapToInt(i -> notes.get(i).highest()).max().orElseThrow());
+                    beam.stream().mapToInt(i -> notes.get(i).highest()).max().orElseThrow()));
             beam.forEach(i -> notes.set(i, stemmed(notes.get(i), up)));
         }
-        return new StaffBar(written, List.copyOf(notes), beams, triplets(notes));
+        return new StaffBar.StaffVoice(List.copyOf(notes), beams, triplets(notes));
     }
 
     private StaffNote note(

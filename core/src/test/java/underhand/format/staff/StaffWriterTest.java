@@ -65,6 +65,10 @@ class StaffWriterTest {
      * Written an octave above its sound: the open sixth string, E2, below the third ledger line; the open first, E4, in the top
      * space. Signs are semitones, a dot where key or bar say it already; a chord's own spelling goes before the key's.
      */
+    private static List<StaffNote> notes(StaffBar bar) {
+        return bar.voices().get(0).notes();
+    }
+
     @ParameterizedTest
     @CsvSource(
             value = {
@@ -83,24 +87,22 @@ class StaffWriterTest {
     void heads_ofAChord_standOnTheirLines(
             String key, String chord, String shape, int capo, String positions, String signs) {
         StaffBar bar = first("key: " + key + "\n| " + chord + " | " + chord + " |", capo, "beat-strum", shape);
-        assertEquals(positions, positions(bar.notes().get(0)));
-        assertEquals(signs, signs(bar.notes().get(0)));
+        assertEquals(positions, positions(notes(bar).get(0)));
+        assertEquals(signs, signs(notes(bar).get(0)));
         assertTrue(
-                bar.notes().get(1).heads().stream().allMatch(h -> h.accidental().isEmpty()),
-                "a sign holds for its bar");
-        assertTrue(bar.notes().get(0).begins() && !bar.notes().get(1).begins());
+                notes(bar).get(1).heads().stream().allMatch(h -> h.accidental().isEmpty()), "a sign holds for its bar");
+        assertTrue(notes(bar).get(0).begins() && !notes(bar).get(1).begins());
     }
 
     @Test
     void accidental_inTheNextBar_isWrittenAgain() {
         List<StaffBar> bars = StaffWriter.write(part("key: C\n| D | D |", 0, "beat-strum", ""));
-        assertEquals(
-                signs(bars.get(0).notes().get(0)), signs(bars.get(1).notes().get(0)));
+        assertEquals(signs(notes(bars.get(0)).get(0)), signs(notes(bars.get(1)).get(0)));
     }
 
     @Test
     void secondsInAChord_theUpperStandsAsideOfAStemUp() {
-        StaffNote note = first("| Cadd9 |", 0, "beat-strum", "x32030").notes().get(0);
+        StaffNote note = notes(first("| Cadd9 |", 0, "beat-strum", "x32030")).get(0);
         assertEquals("-2 0 2 6 7", positions(note));
         assertTrue(note.stemUp());
         assertEquals(
@@ -119,7 +121,7 @@ class StaffWriterTest {
     })
     void beams_keepWithinABeat(String metre, String pattern, String beams) {
         StaffBar bar = first("time: " + metre + "\ntempo: 60\n| C |", 0, pattern, "");
-        assertEquals(beams.replace(';', ','), bar.beams().toString());
+        assertEquals(beams.replace(';', ','), bar.voices().get(0).beams().toString());
     }
 
     /** Beats, not bars: halves in 2/2, three eighths in 9/8; common practice. */
@@ -167,7 +169,7 @@ class StaffWriterTest {
             StaffKey key = StaffWriter.key(part);
             for (StaffBar bar : StaffWriter.write(part)) {
                 checkPitches(bar, key, part.arrangement().capo(), text);
-                bar.notes().forEach(note -> checkRoom(note, text));
+                notes(bar).forEach(note -> checkRoom(note, text));
                 checkBeams(bar, text);
             }
         }
@@ -175,7 +177,7 @@ class StaffWriterTest {
 
     private static void checkPitches(StaffBar bar, StaffKey key, int capo, String text) {
         Map<Integer, Integer> altered = new HashMap<>();
-        for (StaffNote note : bar.notes()) {
+        for (StaffNote note : notes(bar)) {
             for (Head head : note.heads()) {
                 head.accidental().ifPresent(sign -> altered.put(head.position(), sign));
                 Letter letter = Letter.E.up(head.position());
@@ -207,16 +209,16 @@ class StaffWriterTest {
 
     private static void checkBeams(StaffBar bar, String text) {
         int beat = StaffWriter.beatLength(bar.written().bar().metre());
-        for (int i = 1; i < bar.notes().size(); i++) {
-            StaffNote before = bar.notes().get(i - 1);
-            StaffNote note = bar.notes().get(i);
+        for (int i = 1; i < notes(bar).size(); i++) {
+            StaffNote before = notes(bar).get(i - 1);
+            StaffNote note = notes(bar).get(i);
             boolean joined = before.flags() > 0
                     && note.flags() > 0
                     && !before.isRest()
                     && !note.isRest()
                     && before.from() / beat == note.from() / beat;
             List<Integer> pair = List.of(i - 1, i);
-            assertEquals(joined, bar.beams().stream().anyMatch(beam -> beam.containsAll(pair)), text);
+            assertEquals(joined, bar.voices().get(0).beams().stream().anyMatch(beam -> beam.containsAll(pair)), text);
             assertTrue(!joined || before.stemUp() == note.stemUp(), text);
         }
     }

@@ -95,6 +95,7 @@ final class ArrangementMapper {
                 arrangement.sections().stream().map(ArrangementMapper::section).toList(),
                 arrangement.placements().stream().map(mapper::placement).toList(),
                 arrangement.changes().stream().map(mapper::change).toList(),
+                chart.hasTune(),
                 arrangement.solo().map(s -> s.octave()).orElse(null),
                 solo.moments(),
                 solo.notes(),

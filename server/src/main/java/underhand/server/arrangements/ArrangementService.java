@@ -106,9 +106,7 @@ public class ArrangementService {
 
     /** A part with the tune on top needs one. */
     void checkTune(Task task) {
-        boolean isSung = task.chart().placements().stream()
-                .anyMatch(s -> !s.placement().tune().isEmpty());
-        if (!isSung) {
+        if (!task.chart().hasTune()) {
             throw InputException.field(
                     "chart.source",
                     "The chart has no tune. Write it under its chords, such as \"tune: E4 G4 | A4 . B4\".");

@@ -14,6 +14,7 @@ import underhand.server.shapes.GripView;
  *
  * @param houseRules what holds of each, whoever said so
  * @param texture the kind of part that is played
+ * @param hasTune whether the chart has a tune
  * @param octave octaves the tune is played above where the chart has it; null where it is not on top
  * @param moments what the hand holds of a tune and its chords, in the order of time; none where it is not on top
  * @param notes every note of that
@@ -36,9 +37,10 @@ public record ArrangementView(
         List<SectionKeyView> sections,
         List<PlacementView> placements,
         List<ChangeView> changes,
+        boolean hasTune,
         @Schema(nullable = true) Integer octave,
         List<MomentView> moments,
-        List<NoteView> notes,
+        List<SoundingNoteView> notes,
         List<Integer> newShapes,
         NeckView neck,
         double total,
@@ -230,7 +232,8 @@ public record ArrangementView(
      * @param fret from the capo
      * @param tune whether it is the tune's, not under it
      */
-    public record NoteView(int bar, double beat, double beats, int string, int fret, String note, boolean tune) {}
+    public record SoundingNoteView(
+            int bar, double beat, double beats, int string, int fret, String note, boolean tune) {}
 
     /** Why a chord was taken from outside its texture. */
     public record FallbackView(String reason) {}

@@ -8,7 +8,7 @@ import java.util.Map;
 import underhand.arrange.Arrangement;
 import underhand.pitch.Pitch;
 import underhand.server.arrangements.ArrangementView.MomentView;
-import underhand.server.arrangements.ArrangementView.NoteView;
+import underhand.server.arrangements.ArrangementView.SoundingNoteView;
 import underhand.server.arrangements.ArrangementView.TopView;
 import underhand.server.shapes.GripView;
 import underhand.solve.PlacedGrip;
@@ -25,7 +25,7 @@ final class SoloMapper {
 
     private final Map<Integer, TopView> tops = new HashMap<>();
     private final List<MomentView> moments = new ArrayList<>();
-    private final List<NoteView> notes = new ArrayList<>();
+    private final List<SoundingNoteView> notes = new ArrayList<>();
 
     SoloMapper(Arrangement arrangement) {
         this.arrangement = arrangement;
@@ -57,7 +57,7 @@ final class SoloMapper {
                     top));
         }
         for (Solo.Note note : solo.notes()) {
-            notes.add(new NoteView(
+            notes.add(new SoundingNoteView(
                     bar(note.place()),
                     beat(note.place(), note.from()),
                     GripView.round(note.beats()),
@@ -93,7 +93,7 @@ final class SoloMapper {
         return moments;
     }
 
-    List<NoteView> notes() {
+    List<SoundingNoteView> notes() {
         return notes;
     }
 }

@@ -2,7 +2,12 @@ package underhand.server.files;
 
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import underhand.chart.Chart;
@@ -14,6 +19,7 @@ import underhand.format.staff.StaffKey;
 import underhand.format.staff.StaffNote;
 import underhand.format.staff.StaffWriter;
 import underhand.part.Notation;
+import underhand.part.NoteValue;
 
 /** Draws a part as rows of bars, staff over tab, chords above; breaks pages between rows only. */
 final class PdfScore {
@@ -31,8 +37,25 @@ final class PdfScore {
     private final ScoredPart scored;
     private final StaffKey key;
 
-    /** A bar with the points its notes want, one after another. */
-    private record Spaced(StaffBar bar, boolean newMetre, float[] widths, float width) {}
+    /** A bar with its columns, and the points it wants. */
+    private record Spaced(StaffBar bar, boolean newMetre, List<Column> columns, float width) {}
+
+    /**
+     * The notes of all voices that stand over one another.
+     *
+     * @param before points they want to their left
+     * @param after points they want for themselves and up to the next
+     */
+    private record Column(int from, List<StaffNote> notes, float before, float after) {
+
+        Optional<StaffNote> begins() {
+            return notes.stream().filter(StaffNote::begins).findFirst();
+        }
+
+        Column wider(float points) {
+            return new Column(from, notes, before, after + points);
+        }
+    }
 
     PdfScore(PdfCanvas page, ScoredPart scored) {
         this.page = page;
@@ -67,25 +90,46 @@ final class PdfScore {
     }
 
     private Spaced spaced(StaffBar bar, boolean newMetre) throws IOException {
-        float[] widths = new float[bar.notes().size()];
+        List<Column> columns = columns(bar);
         float sum = 2 * SIDE + (newMetre ? PdfStaff.METRE : 0);
         float name = 0;
-        for (int i = 0; i < widths.length; i++) {
-            StaffNote note = bar.notes().get(i);
-            name = note.begins() ? PdfCanvas.widthOf(page.bold, NAME, chord(note)) + 4 : name;
-            widths[i] = PdfStaff.before(note) + width(note);
-            name -= widths[i];
-            if (name > 0 && (i + 1 == widths.length || bar.notes().get(i + 1).begins())) {
-                widths[i] += name;
+        for (int i = 0; i < columns.size(); i++) {
+            Column column = columns.get(i);
+            if (column.begins().isPresent()) {
+                name = PdfCanvas.widthOf(page.bold, NAME, chord(column.begins().get())) + 4;
             }
-            sum += widths[i];
+            name -= column.before() + column.after();
+            if (name > 0
+                    && (i + 1 == columns.size() || columns.get(i + 1).begins().isPresent())) {
+                columns.set(i, column.wider(name));
+            }
+            sum += columns.get(i).before() + columns.get(i).after();
         }
-        return new Spaced(bar, newMetre, widths, Math.max(LEAST_BAR, sum));
+        return new Spaced(bar, newMetre, columns, Math.max(LEAST_BAR, sum));
+    }
+
+    private static List<Column> columns(StaffBar bar) {
+        SortedMap<Integer, List<StaffNote>> notes = new TreeMap<>();
+        bar.notes()
+                .forEach(n -> notes.computeIfAbsent(n.from(), from -> new ArrayList<>())
+                        .add(n));
+        List<Integer> starts = List.copyOf(notes.keySet());
+        List<Column> columns = new ArrayList<>();
+        for (int i = 0; i < starts.size(); i++) {
+            int from = starts.get(i);
+            int until =
+                    i + 1 < starts.size() ? starts.get(i + 1) : bar.written().length();
+            List<StaffNote> here = notes.get(from);
+            float before =
+                    (float) here.stream().mapToDouble(PdfStaff::before).max().orElse(0);
+            columns.add(new Column(from, here, before, width(until - from)));
+        }
+        return columns;
     }
 
     /** Longer notes take more room, but not in proportion. */
-    private static float width(StaffNote note) {
-        double sixteenths = Math.max(1, note.value().quarters() * 4);
+    private static float width(int length) {
+        double sixteenths = Math.max(1, length * 4.0 / NoteValue.PER_QUARTER);
         return 10 + 4 * (float) (Math.log(sixteenths) / Math.log(2));
     }
 
@@ -99,7 +143,7 @@ final class PdfScore {
         int above = 0;
         int below = 0;
         for (Spaced spaced : row) {
-            for (StaffNote note : spaced.bar().notes()) {
+            for (StaffNote note : spaced.bar().notes().toList()) {
                 above = Math.max(above, PdfStaff.above(note));
                 below = Math.max(below, PdfStaff.below(note));
             }
@@ -151,7 +195,6 @@ final class PdfScore {
     }
 
     private void bar(Spaced spaced, float left, float stretch, PdfStaff staff, PdfTab tab) throws IOException {
-        List<StaffNote> notes = spaced.bar().notes();
         int number = spaced.bar().written().bar().number();
         page.text(page.plain, NUMBER, left + 1, NAME, Integer.toString(number));
         float afterNumber = left + 4 + PdfCanvas.widthOf(page.plain, NUMBER, Integer.toString(number));
@@ -161,41 +204,43 @@ final class PdfScore {
             at += PdfStaff.METRE;
         }
         float signs = 0;
-        float sum = 0;
-        for (int i = 0; i < notes.size(); i++) {
-            signs += PdfStaff.before(notes.get(i));
-            sum += spaced.widths()[i];
+        float room = 0;
+        for (Column column : spaced.columns()) {
+            signs += column.before();
+            room += column.after();
         }
-        float spread = (left + spaced.width() * stretch - SIDE - at - signs) / (sum - signs);
-        float[] xs = new float[notes.size()];
-        for (int i = 0; i < xs.length; i++) {
-            StaffNote note = notes.get(i);
-            float before = PdfStaff.before(note);
-            xs[i] = at + before;
-            at = xs[i] + (spaced.widths()[i] - before) * spread;
-            if (note.begins()) {
-                page.text(page.bold, NAME, Math.max(afterNumber, xs[i] - 2), NAME, chord(note));
-            }
-            if (!note.isRest() && !note.tied()) {
-                tab.event(note.event(), xs[i]);
+        float spread = (left + spaced.width() * stretch - SIDE - at - signs) / room;
+        Map<Integer, Float> xs = new HashMap<>();
+        for (Column column : spaced.columns()) {
+            float x = at + column.before();
+            xs.put(column.from(), x);
+            at = x + column.after() * spread;
+            if (column.begins().isPresent()) {
+                page.text(
+                        page.bold,
+                        NAME,
+                        Math.max(afterNumber, x - 2),
+                        NAME,
+                        chord(column.begins().get()));
             }
         }
-        staff.notes(spaced.bar(), xs);
-        float[] starts = starts(notes, xs);
+        List<Notation.Event> events = spaced.bar().written().events();
+        for (Notation.Event event : events) {
+            if (!event.notes().isEmpty()) {
+                tab.event(event, xs.get(event.from()));
+            }
+        }
+        for (StaffBar.StaffVoice voice : spaced.bar().voices()) {
+            float[] places = new float[voice.notes().size()];
+            for (int i = 0; i < places.length; i++) {
+                places[i] = xs.get(voice.notes().get(i).from());
+            }
+            staff.notes(voice, places);
+        }
         for (Notation.Run muted : spaced.bar().written().palmMuted()) {
-            tab.palm(starts[muted.first()], starts[muted.last()] + 6);
+            tab.palm(
+                    xs.get(events.get(muted.first()).from()),
+                    xs.get(events.get(muted.last()).from()) + 6);
         }
-    }
-
-    /** Where each event of a bar begins. */
-    private static float[] starts(List<StaffNote> notes, float[] xs) {
-        float[] starts = new float[notes.size()];
-        int event = 0;
-        for (int i = 0; i < xs.length; i++) {
-            if (!notes.get(i).tied()) {
-                starts[event++] = xs[i];
-            }
-        }
-        return starts;
     }
 }

@@ -35,6 +35,9 @@ final class PdfStaff {
     /** From a finger to its head: past a ledger line. */
     private static final float FINGER_GAP = 2.6f;
 
+    /** How far a tie reaches back that comes over the bar line. */
+    private static final float FROM_BEFORE = 3 * SPACE;
+
     private final PdfCanvas page;
     private final float top;
 
@@ -97,7 +100,7 @@ final class PdfStaff {
     }
 
     /** Draws a bar's notes with the left edges of their heads at the places given. */
-    void notes(StaffBar bar, float[] xs) throws IOException {
+    void notes(StaffBar.StaffVoice bar, float[] xs) throws IOException {
         List<StaffNote> notes = bar.notes();
         float[] ends = new float[notes.size()];
         for (int i = 0; i < ends.length; i++) {
@@ -126,7 +129,7 @@ final class PdfStaff {
                 stem(note, xs[i], ends[i], bar.beams().stream().noneMatch(beam -> beam.contains(at)));
             }
             if (note.tied()) {
-                ties(note, xs[i - 1], xs[i]);
+                ties(note, i > 0 ? xs[i - 1] : xs[i] - FROM_BEFORE, xs[i]);
             }
         }
         for (List<Integer> triplet : bar.triplets()) {

@@ -2,6 +2,7 @@ package underhand.server.parts;
 
 import static underhand.server.shapes.GripView.round;
 
+import java.util.List;
 import java.util.Locale;
 import underhand.format.staff.ChordMark;
 import underhand.hand.Grip;
@@ -59,6 +60,13 @@ final class PartMapper {
                 written.events().stream()
                         .map(e -> event(bar.soundsAt(e.from()), e))
                         .toList(),
+                written.voices().equals(List.of(written.events()))
+                        ? List.of()
+                        : written.voices().stream()
+                                .map(voice -> voice.stream()
+                                        .map(e -> event(bar.soundsAt(e.from()), e))
+                                        .toList())
+                                .toList(),
                 written.palmMuted().stream()
                         .map(run -> new RunView(run.first(), run.last()))
                         .toList());
@@ -76,6 +84,7 @@ final class PartMapper {
                 event.weight().name().toLowerCase(Locale.ROOT),
                 event.sound().name().toLowerCase(Locale.ROOT),
                 event.fill(),
+                event.fromBefore(),
                 event.begins() ? ChordMark.of(part.arrangement().placements().get(event.place())) : null);
     }
 

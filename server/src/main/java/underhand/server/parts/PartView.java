@@ -27,6 +27,8 @@ public record PartView(
      * @param section name of the section that begins here; null where none does
      * @param from beats from the start of the song
      * @param quartersABeat quarter notes a beat lasts
+     * @param events its strokes, for tab and hand
+     * @param voices a tune and what is under it, for the staff; none where the strokes are one voice
      */
     public record BarView(
             int number,
@@ -38,6 +40,7 @@ public record PartView(
             boolean swing,
             String pattern,
             List<EventView> events,
+            List<List<EventView>> voices,
             List<RunView> palmMuted) {}
 
     /** Events of a bar that stand together, from the first index to the last. */
@@ -50,6 +53,7 @@ public record PartView(
      * @param strum down or up; null for plucked notes
      * @param weight normal, accent or ghost
      * @param sound ring, palm_mute or cut
+     * @param fromBefore whether it goes on from the bar before
      * @param chord name of the chord that begins with it, with its barre, {@code F BI}; null where none begins
      */
     public record EventView(
@@ -61,6 +65,7 @@ public record PartView(
             String weight,
             String sound,
             boolean fill,
+            boolean fromBefore,
             @Schema(nullable = true) String chord) {}
 
     /** @param type 1 for a whole note to 32 */
