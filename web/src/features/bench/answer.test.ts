@@ -19,6 +19,7 @@ const song = (change: Partial<Arrangement> = {}) =>
     ],
     fastestTempo: 120,
     playedKey: 'G major',
+    octave: null,
     ...change,
   }) as unknown as Arrangement;
 
@@ -37,4 +38,8 @@ test('a change without time says so', () => {
   const worstChange = { from: 0, to: 1, neededSeconds: 0.8, availableSeconds: 0.5 };
   const late = song({ capo: { chosen: 2, candidates: [{ capo: 2, worstChange }] } as Arrangement['capo'] });
   expect(answer(late)).toMatch(/in bar 2, late$/);
+});
+
+test('with the tune on top no pattern is named', () => {
+  expect(answer(song({ octave: -1 }))).toMatch(/ · 2 shapes · tune on top · holds/);
 });

@@ -22,7 +22,16 @@ import {
   type StemmableNote,
 } from 'vexflow/bravura';
 import type { Part, PartBar, PartEvent } from '../../api/client';
-import { ROW_HEIGHT, engraved, handMark, keyOf, staffKey, type Engraved, type System } from './systems';
+import {
+  ROW_HEIGHT,
+  engraved,
+  handMark,
+  headroom,
+  keyOf,
+  staffKey,
+  type Engraved,
+  type System,
+} from './systems';
 
 /** Baseline of the chords' names. */
 const CHORDS = 18;
@@ -40,7 +49,8 @@ export function engrave(element: HTMLDivElement, system: System, part: Part, sca
   element.replaceChildren();
   const width = system.bars.reduce((sum, b) => sum + b.width, 0);
   const strings = part.tuning.length;
-  const height = ROW_HEIGHT + Math.max(0, strings - 6) * 13;
+  const staffTop = STAFF_TOP + headroom(system);
+  const height = ROW_HEIGHT + headroom(system) + Math.max(0, strings - 6) * 13;
   const renderer = new Renderer(element, Renderer.Backends.SVG);
   renderer.resize((width + 4) * scale, height * scale);
   const context = renderer.getContext();
@@ -50,8 +60,8 @@ export function engrave(element: HTMLDivElement, system: System, part: Part, sca
   let before: Written | null = null;
   const held: Written[] = [];
   system.bars.forEach(({ bar, width: wide }, i) => {
-    const stave = new Stave(x, STAFF_TOP, wide);
-    const tabStave = new TabStave(x, STAFF_TOP + TAB_BELOW, wide, { numLines: strings });
+    const stave = new Stave(x, staffTop, wide);
+    const tabStave = new TabStave(x, staffTop + TAB_BELOW, wide, { numLines: strings });
     if (i === 0) {
       stave.addClef('treble', 'default', '8vb').addKeySignature(keyOf(part.fifths));
       tabStave.addClef('tab');
@@ -69,7 +79,7 @@ export function engrave(element: HTMLDivElement, system: System, part: Part, sca
       new StaveConnector(stave, tabStave).setType('singleLeft').setContext(context).draw();
     }
     new StaveConnector(stave, tabStave).setType('singleRight').setContext(context).draw();
-    context.setFont(words, 9).fillText(String(bar.number), x + 2, STAFF_TOP + 24);
+    context.setFont(words, 9).fillText(String(bar.number), x + 2, staffTop + 24);
 
     const written = engraved(bar.events).map((note) => write(note, strings, null));
     const tabVoice = soft(written.map((w) => w.tab));

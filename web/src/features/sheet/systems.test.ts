@@ -1,11 +1,22 @@
 import { describe, expect, test } from 'vitest';
 import type { PartBar, PartEvent } from '../../api/client';
-import { barWidth, engraved, handMark, heading, keyOf, staffKey, systems } from './systems';
+import {
+  barWidth,
+  engraved,
+  handMark,
+  heading,
+  headroom,
+  keyOf,
+  staffKey,
+  systems,
+  type System,
+} from './systems';
 
 const event = (place: number, types: number[], notes = 1): PartEvent =>
   ({
     place,
     chord: null,
+    fromBefore: false,
     beat: 0,
     strum: null,
     weight: 'normal',
@@ -17,6 +28,18 @@ const bar = (number: number, section: string | null, events: number): PartBar =>
 
 describe('rows of bars', () => {
   const bars = [bar(1, 'Verse', 4), bar(2, null, 8), bar(3, null, 4), bar(4, 'Chorus', 16), bar(5, null, 4)];
+
+  test("high notes of a tune get room under the chords' names", () => {
+    const row = (...written: string[]) =>
+      ({
+        section: null,
+        bars: [{ bar: { voices: [[{ notes: written.map((w) => ({ written: w })) }]] }, width: 1 }],
+      }) as unknown as System;
+    expect(headroom(row('F4', 'B4'))).toBe(0);
+    expect(headroom(row('C5'))).toBe(5);
+    expect(headroom(row('F#5', 'E4'))).toBe(20);
+    expect(headroom(row())).toBe(0);
+  });
 
   test('are as wide as the page, and begin with every section', () => {
     const rows = systems(bars, 700);

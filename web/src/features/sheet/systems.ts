@@ -97,6 +97,27 @@ export function engraved(events: PartEvent[]): Engraved[] {
   );
 }
 
+const LETTERS = 'CDEFGAB';
+/** Lines and spaces from C0 up to the staff's highest line, which is F4 as it sounds. */
+const HIGHEST_LINE = 4 * 7 + LETTERS.indexOf('F');
+/** So far above it a stem that points up stays clear of the chords' names. */
+const CLEAR = 3;
+const HALF_SPACE = 5;
+
+/** Points more a row needs over its staff, so that stems of high notes stay clear of the chords' names. */
+export function headroom(system: System): number {
+  const written = system.bars.flatMap(({ bar }) =>
+    bar.voices.flatMap((voice) => voice.flatMap((event) => event.notes.map((n) => n.written))),
+  );
+  const highest = Math.max(0, ...written.map(linesUp));
+  return HALF_SPACE * Math.max(0, highest - HIGHEST_LINE - CLEAR);
+}
+
+function linesUp(written: string): number {
+  const match = /^([A-G])[#b]*(-?\d+)$/.exec(written);
+  return match ? 7 * Number(match[2]) + LETTERS.indexOf(match[1] ?? 'C') : 0;
+}
+
 /** `F#4` as the engraver writes it, an octave above what sounds: `f#/5`. */
 export function staffKey(written: string): string {
   const match = /^([A-G])([#b]*)(-?\d+)$/.exec(written);

@@ -61,7 +61,7 @@ class MusicXmlSchemaTest {
         }
     }
 
-    private static void validate(String xml) throws Exception {
+    static void validate(String xml) throws Exception {
         SCHEMA.newValidator().validate(new StreamSource(new StringReader(xml)));
     }
 
