@@ -6,6 +6,10 @@ type Schemas = components['schemas'];
 export type Arrangement = Schemas['ArrangementView'];
 export type Neck = Arrangement['neck'];
 export type Placement = Schemas['PlacementView'];
+export type DeskLook = Schemas['DeskView'];
+export type Neighbour = Schemas['NeighbourView'];
+export type ElsewhereShape = Schemas['ElsewhereView'];
+export type Way = Schemas['WayView'];
 export type Moment = Schemas['MomentView'];
 export type Change = Schemas['ChangeView'];
 export type Grip = Schemas['GripView'];
@@ -131,6 +135,14 @@ function carried(body: unknown): { keepalive: boolean } {
 /** A request that can be given up. */
 function until(signal: AbortSignal | undefined): { signal?: AbortSignal } {
   return signal ? { signal } : {};
+}
+
+/** A shape on a neck: frets from the capo, strings from the lowest. */
+export interface DeskAt {
+  frets: string;
+  tuning: string;
+  capo: number;
+  playerId: number | null;
 }
 
 /** A file of a song and the name it is saved under. */
@@ -279,4 +291,11 @@ export const api = {
         ...until(signal),
       }),
     ),
+  /** What a shape is, and where else it lies. */
+  desk: (at: DeskAt, signal?: AbortSignal) =>
+    sent(POST('/api/v1/shapes/desk', { body: at, ...until(signal) })),
+  neighbours: (at: DeskAt, key: string, fingers: number, signal?: AbortSignal) =>
+    sent(POST('/api/v1/shapes/neighbours', { body: { ...at, key, fingers }, ...until(signal) })),
+  ways: (at: DeskAt, chord: string, signal?: AbortSignal) =>
+    sent(POST('/api/v1/shapes/ways', { body: { ...at, chord }, ...until(signal) })),
 };

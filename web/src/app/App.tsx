@@ -6,6 +6,7 @@ import { BenchView } from '../features/bench/BenchView';
 import { worthRetrying } from '../api/client';
 import { BookView } from '../features/book/BookView';
 import { PlayersView } from '../features/players/PlayersView';
+import { ShapesView } from '../features/shapes/ShapesView';
 import { SheetView } from '../features/sheet/SheetView';
 import { RungsView } from '../features/rungs/RungsView';
 import { SongbookView } from '../features/songbook/SongbookView';
@@ -46,6 +47,7 @@ const router = createBrowserRouter([
           { path: '*', element: <NotFound /> },
         ],
       },
+      { path: '/shapes', element: <ShapesView /> },
       { path: '/players', element: <PlayersView /> },
       { path: '/book', element: <BookView /> },
       { path: '*', element: <NotFound /> },

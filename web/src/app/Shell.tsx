@@ -74,8 +74,11 @@ export function Shell() {
             <Place to={`${base}/versions`}>Versions</Place>
           </>
         )}
+        {/* On a narrow screen the views of a song need all the room; the others are one step away, from the songs. */}
+        <Box sx={{ display: { xs: base ? 'none' : 'block', sm: 'block' } }}>
+          <Place to="/shapes">Shapes</Place>
+        </Box>
         <Place to="/players">Players</Place>
-        {/* On a narrow screen the views of a song need all the room; the book is one step away, from the songs. */}
         <Box sx={{ display: { xs: base ? 'none' : 'block', sm: 'block' } }}>
           <Place to="/book">Book</Place>
         </Box>

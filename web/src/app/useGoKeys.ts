@@ -5,6 +5,7 @@ import { useKey } from '../shared/useKey';
 /** `g`, then a letter, goes to a view: of the whole book, or of the song that is open. */
 export function useGoKeys(songBase: string | null): void {
   useGo('goSongs', '/');
+  useGo('goShapes', '/shapes');
   useGo('goPlayers', '/players');
   useGo('goBook', '/book');
   useGo('goBench', songBase);

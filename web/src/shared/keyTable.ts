@@ -54,6 +54,7 @@ export const KEYS = {
   goSheet: { press: 'g>h', shown: 'g h', does: 'go to the sheet', where: 'everywhere' },
   goRungs: { press: 'g>r', shown: 'g r', does: 'go to the rungs', where: 'everywhere' },
   goVersions: { press: 'g>v', shown: 'g v', does: 'go to the versions', where: 'everywhere' },
+  goShapes: { press: 'g>d', shown: 'g d', does: 'go to the shape desk', where: 'everywhere' },
   goPlayers: { press: 'g>p', shown: 'g p', does: 'go to the players', where: 'everywhere' },
   goBook: { press: 'g>k', shown: 'g k', does: 'go to the book', where: 'everywhere' },
 } as const satisfies Record<string, Key>;

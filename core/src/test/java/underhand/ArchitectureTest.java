@@ -28,7 +28,8 @@ import org.junit.jupiter.api.Test;
 @AnalyzeClasses(packages = "underhand", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
 
-    private static final int MOST_KNOWN_TO_THE_SERVER = 70;
+    /** Each capability comes in by one or two doors of its own. */
+    private static final int MOST_KNOWN_TO_THE_SERVER = 73;
 
     /** The rooms in the order in which a song goes through them. */
     private static final List<String> ROOMS = List.of(
@@ -47,6 +48,7 @@ class ArchitectureTest {
             "picking",
             "settings",
             "repertoire",
+            "desk",
             "solve",
             "solo",
             "arrange",

@@ -1,12 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { Link, useParams } from 'react-router';
 import type { Change, Grip, HouseRules, Placement } from '../../../api/client';
 import { MONO } from '../../../theme/theme';
 import { GripFrame } from '../../../shared/GripFrame';
 import { EffortBar } from './EffortBar';
 import { FillsPanel } from './FillsPanel';
-import { MyShape } from './MyShape';
+import { MyShape } from '../../../shared/MyShape';
 import { OtherFingers } from './OtherFingers';
 import { OtherGrips } from './OtherGrips';
 import { RegionLock } from './RegionLock';
@@ -23,6 +24,7 @@ import { Taste } from './Taste';
 import { VoiceLedger } from './VoiceLedger';
 import { TopNotes } from './TopNotes';
 import { TypeShape } from './TypeShape';
+import { deskLink } from '../../../shared/deskLink';
 import { actWords, timeWords } from '../../../shared/words';
 
 /** Why the chosen placement is played as it is, or what makes the song hard when none is chosen. */
@@ -67,6 +69,7 @@ function SongWhy() {
 
 function PlacementWhy({ placement }: { placement: Placement }) {
   const { arranged, decisions } = useWork();
+  const { id } = useParams();
   const arrangement = useArranged();
   const actions = useWhyActions(placement);
   const alternatives = useAlternatives(arranged, placement);
@@ -131,6 +134,7 @@ function PlacementWhy({ placement }: { placement: Placement }) {
                 </Button>
               )}
             </Box>
+            <Link to={deskLink(arrangement, placement, Number(id))}>On the shape desk</Link>
             {grip.isNew && <MyShape shape={grip.shape} playerId={decisions.playerId} />}
           </Box>
         </Box>

@@ -77,6 +77,12 @@ public record Interval(int number, int semitones) implements Comparable<Interval
                 : Integer.compare(semitones, other.semitones);
     }
 
+    /** Its number with a sign where it is not the major or perfect one, as chords are spelled: {@code ♭3}. */
+    public String degree() {
+        int off = offset();
+        return (off > 0 ? "♯".repeat(off) : "♭".repeat(-off)) + number;
+    }
+
     /** Quality and number, {@code m3}; {@link #parse} reads it back. */
     @Override
     public String toString() {

@@ -88,6 +88,7 @@ final class ArrangementMapper {
                 arrangement.tempo(),
                 settings.rung().level(),
                 settings.setting().id(),
+                settings.tuning().toString(),
                 new HouseRulesRequest(settings.houseRules().holding()),
                 mapper.capo(),
                 mapper.rightHand(),

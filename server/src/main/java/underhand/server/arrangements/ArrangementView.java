@@ -18,6 +18,7 @@ import underhand.server.shapes.GripView;
  * @param octave octaves the tune is played above where the chart has it; null where it is not on top
  * @param moments what the hand holds of a tune and its chords, in the order of time; none where it is not on top
  * @param notes every note of that
+ * @param tuning open strings without the capo, the lowest first
  * @param newShapes places at which a shape is played for the first time
  * @param neck positions of frets and fingertips
  * @param budget what was left out of a comparison that would have been too long; null when nothing was
@@ -30,6 +31,7 @@ public record ArrangementView(
         int tempo,
         int rung,
         String setting,
+        String tuning,
         HouseRulesRequest houseRules,
         CapoView capo,
         RightHandView rightHand,

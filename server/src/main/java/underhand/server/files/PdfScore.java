@@ -6,8 +6,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.SortedMap;
-import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import underhand.chart.Chart;
@@ -19,7 +17,6 @@ import underhand.format.staff.StaffKey;
 import underhand.format.staff.StaffNote;
 import underhand.format.staff.StaffWriter;
 import underhand.part.Notation;
-import underhand.part.NoteValue;
 
 /** Draws a part as rows of bars, staff over tab, chords above; breaks pages between rows only. */
 final class PdfScore {
@@ -109,27 +106,20 @@ final class PdfScore {
     }
 
     private static List<Column> columns(StaffBar bar) {
-        SortedMap<Integer, List<StaffNote>> notes = new TreeMap<>();
-        bar.notes()
-                .forEach(n -> notes.computeIfAbsent(n.from(), from -> new ArrayList<>())
-                        .add(n));
-        List<Integer> starts = List.copyOf(notes.keySet());
-        List<Column> columns = new ArrayList<>();
-        for (int i = 0; i < starts.size(); i++) {
-            int from = starts.get(i);
-            int until =
-                    i + 1 < starts.size() ? starts.get(i + 1) : bar.written().length();
-            List<StaffNote> here = notes.get(from);
-            float before =
-                    (float) here.stream().mapToDouble(PdfStaff::before).max().orElse(0);
-            columns.add(new Column(from, here, before, width(until - from)));
-        }
-        return columns;
+        return new ArrayList<>(bar.columns().stream()
+                .map(c -> {
+                    double before = c.notes().stream()
+                            .mapToDouble(PdfStaff::before)
+                            .max()
+                            .orElse(0);
+                    return new Column(c.from(), c.notes(), (float) before, width(c.quarters()));
+                })
+                .toList());
     }
 
     /** Longer notes take more room, but not in proportion. */
-    private static float width(int length) {
-        double sixteenths = Math.max(1, length * 4.0 / NoteValue.PER_QUARTER);
+    private static float width(double quarters) {
+        double sixteenths = Math.max(1, quarters * 4);
         return 10 + 4 * (float) (Math.log(sixteenths) / Math.log(2));
     }
 

@@ -73,12 +73,8 @@ class ShapeController {
 
     @PostMapping("/shapes/identify")
     NamesView identify(@RequestBody IdentifyRequest request) {
-        Shape shape = ShapeInput.read("frets", request.frets());
         Fretboard board = board(request.tuning(), request.capo());
-        if (shape.strings() != board.strings()) {
-            throw InputException.field(
-                    "frets", "The shape has " + shape.strings() + " strings, the tuning " + board.strings() + ".");
-        }
+        Shape shape = ShapeInput.ofStrings(request.frets(), board);
         var names = ChordNamer.namesOver(shape.pitches(board), Optional.ofNullable(request.bass()));
         return new NamesView(
                 ChordNamer.spelled(shape.pitches(board), names),

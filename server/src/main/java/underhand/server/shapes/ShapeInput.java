@@ -2,6 +2,7 @@ package underhand.server.shapes;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.Optional;
+import underhand.neck.Fretboard;
 import underhand.neck.Guitar;
 import underhand.neck.Shape;
 import underhand.neck.Tuning;
@@ -41,6 +42,16 @@ public final class ShapeInput {
             frets[string] = fret.isNull() ? Shape.SILENT : fret.asInt();
         }
         return Shape.of(frets);
+    }
+
+    /** A shape that has the strings of a neck. */
+    static Shape ofStrings(JsonNode frets, Fretboard board) {
+        Shape shape = read("frets", frets);
+        if (shape.strings() != board.strings()) {
+            throw InputException.field(
+                    "frets", "The shape has " + shape.strings() + " strings, the tuning " + board.strings() + ".");
+        }
+        return shape;
     }
 
     /**

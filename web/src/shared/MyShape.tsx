@@ -1,9 +1,9 @@
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { api } from '../../../api/client';
-import { playerKeys } from '../../../api/queryKeys';
-import { usePlayers } from '../../../api/useArrangement';
+import { api } from '../api/client';
+import { playerKeys } from '../api/queryKeys';
+import { usePlayers } from '../api/useArrangement';
 
 /** A shape that is new to the player; one touch makes it theirs, and it no longer costs as new. */
 export function MyShape({ shape, playerId }: { shape: string; playerId: number | null }) {

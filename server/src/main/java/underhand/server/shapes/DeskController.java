@@ -1,0 +1,279 @@
+package underhand.server.shapes;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import io.swagger.v3.oas.annotations.media.ArraySchema;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import underhand.chord.ChordNamer;
+import underhand.chord.ChordSymbol;
+import underhand.desk.Desk;
+import underhand.desk.Desk.Moved;
+import underhand.hand.Grip;
+import underhand.hand.Player;
+import underhand.hand.Rung;
+import underhand.neck.Fretboard;
+import underhand.neck.Guitar;
+import underhand.neck.Shape;
+import underhand.neck.Tuning;
+import underhand.pitch.Pitch;
+import underhand.server.planning.Planning;
+import underhand.server.planning.Planning.Size;
+import underhand.server.platform.InputException;
+import underhand.server.players.PlayerService;
+
+/** The shape desk: what a shape is, what lies near it, where else it is. Nothing is stored. */
+@RestController
+@RequestMapping("/api/v1/shapes")
+class DeskController {
+
+    private static final int WAYS = 6;
+    private static final int MOST_WAYS = 50;
+    private static final int DEFAULT_RUNG = 3;
+
+    private final PlayerService players;
+    private final Planning planning;
+
+    DeskController(PlayerService players, Planning planning) {
+        this.players = players;
+        this.planning = planning;
+    }
+
+    /**
+     * @param key such as {@code G} or {@code Am}: chords all of whose notes are in it come first
+     * @param fingers how many may move, 1 or 2; 1 when missing
+     */
+    record NeighboursRequest(
+            @Schema(type = "string", example = "x7577x") JsonNode frets,
+            String tuning,
+            Integer capo,
+            @Schema(nullable = true) String key,
+            @Schema(nullable = true) Long playerId,
+            @Schema(nullable = true) Integer fingers) {}
+
+    /**
+     * @param string from the highest as 1
+     * @param from fret before, null for silence
+     * @param to fret after
+     */
+    record MovedView(
+            int string,
+            @Schema(nullable = true) Integer from,
+            @Schema(nullable = true) Integer to) {}
+
+    /** @param kept strings that sound as before */
+    record NeighbourView(
+            String shape,
+
+            @ArraySchema(schema = @Schema(nullable = true, type = "integer"))
+            List<Integer> frets,
+
+            List<ShapeNameView> names,
+            List<MovedView> moved,
+            int kept,
+            boolean inKey) {}
+
+    /** @param missing intervals of the name that do not sound */
+    record ShapeNameView(String symbol, String root, String bass, List<String> missing) {
+
+        static ShapeNameView of(ChordNamer.Name name) {
+            return new ShapeNameView(
+                    name.symbol().glyphs(),
+                    name.symbol().root().toString(),
+                    name.bass().toString(),
+                    name.missing().stream().map(Object::toString).toList());
+        }
+    }
+
+    record NeighboursView(List<NeighbourView> neighbours) {}
+
+    @PostMapping("/neighbours")
+    NeighboursView neighbours(@RequestBody NeighboursRequest request) {
+        Desk desk = desk(request.tuning(), request.capo(), request.playerId());
+        Shape shape = shape(request.frets(), desk);
+        Optional<String> key = Optional.ofNullable(request.key()).filter(k -> !k.isBlank());
+        int fingers = request.fingers() == null ? 1 : request.fingers();
+        if (fingers != 1 && fingers != 2) {
+            throw InputException.field("fingers", "fingers must be 1 or 2, was " + fingers + ".");
+        }
+        List<Desk.Neighbour> near = planning.answer(size(desk, fingers), () -> desk.near(shape, key, fingers));
+        return new NeighboursView(near.stream()
+                .map(n -> new NeighbourView(
+                        n.shape().toString(),
+                        GripView.frets(n.shape()),
+                        n.names().stream().map(ShapeNameView::of).toList(),
+                        n.moved().stream().map(m -> moved(m, shape.strings())).toList(),
+                        n.kept(),
+                        n.inKey()))
+                .toList());
+    }
+
+    private static MovedView moved(Moved moved, int strings) {
+        return new MovedView(
+                strings - moved.string(),
+                moved.from() == Shape.SILENT ? null : moved.from(),
+                moved.to() == Shape.SILENT ? null : moved.to());
+    }
+
+    record DeskRequest(
+            @Schema(type = "string", example = "x7577x") JsonNode frets,
+            String tuning,
+            Integer capo,
+            @Schema(nullable = true) Long playerId) {}
+
+    /**
+     * A name with what each string is in it.
+     *
+     * @param degrees from the lowest string, blank where it is silent
+     */
+    record DegreesView(String symbol, List<String> missing, List<String> degrees) {}
+
+    record OpenStringView(String note, int midi) {}
+
+    /** @param symbol the best name with the bass played by somebody else */
+    record OverBassView(String bass, String symbol) {}
+
+    /** @param name the best name; blank where it has none */
+    record ElsewhereView(
+            String shape,
+
+            @ArraySchema(schema = @Schema(nullable = true, type = "integer"))
+            List<Integer> frets,
+
+            String name) {}
+
+    /**
+     * What is known of a shape.
+     *
+     * @param strings the open strings above the capo, the lowest first
+     * @param neckFrets frets above the capo
+     * @param names the best first; none for a single note
+     * @param overBass over each of the twelve basses
+     * @param grips every fingering, the easiest first; none where no hand holds it
+     * @param sameNotes other places of the same pitches
+     * @param sameGrip the same fingers at other frets, and on the strings beside
+     */
+    record DeskView(
+            String shape,
+            List<OpenStringView> strings,
+            int neckFrets,
+            List<DegreesView> names,
+            List<OverBassView> overBass,
+            List<GripView> grips,
+            List<ElsewhereView> sameNotes,
+            List<ElsewhereView> sameGrip) {}
+
+    @PostMapping("/desk")
+    DeskView look(@RequestBody DeskRequest request) {
+        Desk desk = desk(request.tuning(), request.capo(), request.playerId());
+        Shape shape = shape(request.frets(), desk);
+        return planning.answer(Size.SMALL, () -> look(desk, shape));
+    }
+
+    private static DeskView look(Desk desk, Shape shape) {
+        List<ChordNamer.Name> names = desk.names(shape);
+        return new DeskView(
+                shape.toString(),
+                IntStream.range(0, shape.strings())
+                        .mapToObj(s -> Pitch.ofMidi(desk.board().midi(s, 0)))
+                        .map(p -> new OpenStringView(p.toString(), p.midi()))
+                        .toList(),
+                desk.board().frets(),
+                names.stream()
+                        .map(n -> new DegreesView(
+                                n.symbol().glyphs(),
+                                n.missing().stream().map(Object::toString).toList(),
+                                desk.degrees(shape, n.symbol())))
+                        .toList(),
+                desk.overEachBass(shape).stream()
+                        .map(o -> new OverBassView(o.bass(), o.symbol()))
+                        .toList(),
+                names.stream()
+                        .findFirst()
+                        .map(name -> desk.grips(shape).stream()
+                                .map(g -> GripView.of(g, name.symbol(), desk.board()))
+                                .toList())
+                        .orElse(List.of()),
+                desk.sameNotes(shape).stream().map(s -> elsewhere(desk, s)).toList(),
+                desk.sameGrip(shape).stream().map(s -> elsewhere(desk, s)).toList());
+    }
+
+    private static ElsewhereView elsewhere(Desk desk, Shape shape) {
+        String name = desk.names(shape).stream()
+                .findFirst()
+                .map(n -> n.symbol().glyphs())
+                .orElse("");
+        return new ElsewhereView(shape.toString(), GripView.frets(shape), name);
+    }
+
+    record WaysRequest(
+            @Schema(type = "string", example = "x32010") JsonNode frets,
+            String chord,
+            String tuning,
+            Integer capo,
+            Integer rung,
+            @Schema(nullable = true) Long playerId,
+            Integer limit) {}
+
+    record FingerActView(String finger, String act, double distanceMm) {}
+
+    /** @param effort of the change and, in part, of the grip reached */
+    record WayView(GripView grip, double effort, double seconds, List<FingerActView> acts) {}
+
+    record WaysView(List<WayView> ways) {}
+
+    @PostMapping("/ways")
+    WaysView ways(@RequestBody WaysRequest request) {
+        Desk desk = desk(request.tuning(), request.capo(), request.playerId());
+        Shape shape = shape(request.frets(), desk);
+        if (request.chord() == null || request.chord().isBlank()) {
+            throw InputException.field("chord", "chord is missing; say where to go, such as \"Am7\".");
+        }
+        ChordSymbol chord = ChordSymbol.parse(request.chord());
+        Rung rung = Rung.of(request.rung() == null ? DEFAULT_RUNG : request.rung());
+        int most = request.limit() == null ? WAYS : request.limit();
+        if (most < 1 || most > MOST_WAYS) {
+            throw InputException.field("limit", "limit must be 1 to " + MOST_WAYS + ", was " + most + ".");
+        }
+        List<Desk.Way> ways = planning.answer(size(desk, 1), () -> desk.ways(shape, chord, rung, most));
+        return new WaysView(ways.stream()
+                .map(w -> new WayView(
+                        GripView.of(w.to(), chord, desk.board()),
+                        GripView.round(w.effort()),
+                        GripView.round(w.change().neededSeconds()),
+                        w.change().acts().stream()
+                                .map(a -> new FingerActView(
+                                        a.finger() == Grip.THUMB ? "T" : Integer.toString(a.finger()),
+                                        a.act().label(),
+                                        GripView.round(a.distanceMm())))
+                                .toList()))
+                .toList());
+    }
+
+    private Desk desk(String tuning, Integer capo, Long playerId) {
+        Tuning strings = tuning == null ? Tuning.STANDARD : Tuning.parse(tuning);
+        Player player = playerId == null ? Player.ADULT : players.hand(playerId);
+        return new Desk(new Fretboard(Guitar.ACOUSTIC, strings, capo == null ? 0 : capo), player);
+    }
+
+    private static Shape shape(JsonNode frets, Desk desk) {
+        Shape shape = ShapeInput.ofStrings(frets, desk.board());
+        int most = desk.board().frets();
+        if (shape.highestFret() > most) {
+            throw InputException.field(
+                    "frets",
+                    "The shape goes to fret " + shape.highestFret() + "; there are " + most + " above the capo.");
+        }
+        return shape;
+    }
+
+    /** Two fingers from a shape are thousands of shapes. */
+    private static Size size(Desk desk, int fingers) {
+        return fingers == 1 && desk.board().strings() <= Tuning.STANDARD.size() + 1 ? Size.SMALL : Size.LARGE;
+    }
+}

@@ -1,0 +1,264 @@
+import './shapes.css';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useState, type ReactNode } from 'react';
+import { api, type DeskAt } from '../../api/client';
+import { usePlayers } from '../../api/useArrangement';
+import { GripFrame } from '../../shared/GripFrame';
+import { Handed } from '../../shared/Handed';
+import { MyShape } from '../../shared/MyShape';
+import { Problem } from '../../shared/Problem';
+import { usePageTitle } from '../../shared/usePageTitle';
+import { MONO } from '../../theme/theme';
+import { DeskNeck } from './DeskNeck';
+import { Elsewhere } from './Elsewhere';
+import { Names } from './Names';
+import { Near } from './Near';
+import { PutOnSong } from './PutOnSong';
+import { Ways } from './Ways';
+import { readShape, shapeText, type Frets } from './neck';
+import { STANDARD, stringsOf, useDeskPlace } from './useDeskPlace';
+
+/** Fingerings that are shown. */
+const SHOWN_GRIPS = 4;
+
+/** A guitar in the hand and no chart: what a shape is, what is near it, and where else it lies. */
+export function ShapesView() {
+  usePageTitle('Shape desk');
+  const [place, change] = useDeskPlace();
+  const players = usePlayers();
+  const shape = shapeText(place.frets);
+  const at: DeskAt = { frets: shape, tuning: place.tuning, capo: place.capo, playerId: place.playerId };
+  const look = useQuery({
+    queryKey: ['desk', at],
+    queryFn: ({ signal }) => api.desk(at, signal),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const [chosen, choose] = useState(0);
+  const desk = look.data;
+  const name = desk?.names[chosen] ?? desk?.names[0];
+  const take = (text: string) => {
+    const frets = readShape(text, place.frets.length);
+    if (frets) {
+      choose(0);
+      change({ frets });
+      sound(frets, 0.03);
+    }
+  };
+  const sound = (frets: Frets, apart: number) => {
+    const pitches = frets.flatMap((fret, s) => {
+      const open = desk?.strings[s]?.midi;
+      return fret === null || open === undefined ? [] : [open + fret];
+    });
+    void import('../sound/touch').then(({ touch }) => touch(pitches, apart));
+  };
+  return (
+    <Handed playerId={place.playerId}>
+      <Box component="main" sx={{ p: { xs: 2, md: 3 }, maxWidth: 1240 }}>
+        <Typography variant="h1">Shape desk</Typography>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mt: 1.5, mb: 1 }}>
+          <ShapeField key={shape} shape={shape} strings={place.frets.length} onTake={take} />
+          <TuningField
+            key={place.tuning}
+            tuning={place.tuning}
+            onTake={(tuning) =>
+              change({ tuning, frets: Array.from({ length: stringsOf(tuning) }, () => 0 as number | null) })
+            }
+          />
+          <TextField
+            select
+            size="small"
+            label="Capo"
+            value={place.capo}
+            onChange={(event) => change({ capo: Number(event.target.value) })}
+            slotProps={{ select: { native: true } }}
+          >
+            {Array.from({ length: 12 }, (_, fret) => (
+              <option key={fret} value={fret}>
+                {fret === 0 ? 'none' : fret}
+              </option>
+            ))}
+          </TextField>
+          <TextField
+            select
+            size="small"
+            label="Player"
+            value={String(place.playerId ?? '')}
+            onChange={(event) => change({ playerId: Number(event.target.value) || null })}
+            slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
+          >
+            <option value="">adult hand</option>
+            {(players.data ?? []).map((player) => (
+              <option key={player.id} value={player.id}>
+                {player.limits.name}
+              </option>
+            ))}
+          </TextField>
+          <Button variant="outlined" onClick={() => sound(place.frets, 0.03)}>
+            Strum
+          </Button>
+          <Button variant="outlined" onClick={() => sound(place.frets, 0.28)}>
+            Pick
+          </Button>
+          <Button onClick={() => change({ frets: place.frets.map(() => 0) })}>All open</Button>
+        </Box>
+        {look.isError && <Problem error={look.error} />}
+        <DeskNeck
+          frets={place.frets}
+          names={desk?.strings.map((s) => s.note) ?? []}
+          labels={name?.degrees ?? place.frets.map(() => '')}
+          capo={place.capo}
+          onChange={(frets) => {
+            choose(0);
+            change({ frets });
+          }}
+          onSound={(string, fret) =>
+            sound(
+              place.frets.map((_, s) => (s === string ? fret : null)),
+              0,
+            )
+          }
+        />
+        {place.from && <PutOnSong from={place.from} shape={shape} capo={place.capo} />}
+        {desk && (
+          <Box
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '1fr 1fr', lg: '1fr 1fr 1fr' },
+              gap: 3,
+              mt: 2,
+            }}
+          >
+            <Panel title="Names">
+              <Names desk={desk} chosen={chosen} onChoose={choose} />
+            </Panel>
+            <Panel title="One finger away">
+              <Near at={at} tonality={place.key} onKey={(key) => change({ key })} onTake={take} />
+            </Panel>
+            <Box sx={{ display: 'flex', flexDirection: 'column', gap: 3 }}>
+              <Panel title="Fingers">
+                <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
+                  {desk.grips.slice(0, SHOWN_GRIPS).map((grip) => (
+                    <Box key={grip.fingers.join()} sx={{ textAlign: 'center' }}>
+                      <GripFrame grip={grip} />
+                      <Typography variant="caption" component="div">
+                        effort {grip.effort.total.toFixed(1)}, {Math.round(grip.spanMm)} mm
+                      </Typography>
+                    </Box>
+                  ))}
+                </Box>
+                {desk.grips.length === 0 && desk.names.length > 0 && (
+                  <Typography>No hand of this size holds it.</Typography>
+                )}
+                {desk.grips.length > 0 && <Care grip={desk.grips[0]} />}
+                {place.playerId !== null && <MyShape shape={shape} playerId={place.playerId} />}
+              </Panel>
+              <Panel title="On the way to">
+                <Ways at={at} onTake={take} />
+              </Panel>
+            </Box>
+            <Box sx={{ gridColumn: '1 / -1' }}>
+              <Elsewhere desk={desk} onTake={take} />
+            </Box>
+          </Box>
+        )}
+      </Box>
+    </Handed>
+  );
+}
+
+function Panel({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box component="section" aria-label={title}>
+      <Typography variant="h3" component="h2" sx={{ mb: 0.75 }}>
+        {title}
+      </Typography>
+      {children}
+    </Box>
+  );
+}
+
+/** The usual caution, where a grip is wide. */
+function Care({ grip }: { grip: { effort: { terms: { name: string; value: number }[] } } | undefined }) {
+  const spread = grip?.effort.terms.find((term) => term.name === 'spread')?.value ?? 0;
+  return spread <= 1 ? null : (
+    <Typography variant="body2" sx={{ mt: 1 }}>
+      This stretches the hand wide. Warm up, press lightly, play short runs with rests. Stop at pain, tingling
+      or numbness and see a qualified health professional or your teacher.
+    </Typography>
+  );
+}
+
+/** A shape as text: taken with Enter, or when the field is left. */
+function ShapeField({
+  shape,
+  strings,
+  onTake,
+}: {
+  shape: string;
+  strings: number;
+  onTake: (shape: string) => void;
+}) {
+  const [text, setText] = useState(shape);
+  const isShape = readShape(text, strings) !== null;
+  return (
+    <Box
+      component="form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onTake(text);
+      }}
+    >
+      <TextField
+        size="small"
+        label="Shape"
+        value={text}
+        error={!isShape}
+        helperText={isShape ? undefined : `a fret or x for each of ${strings} strings, such as x-7-6-8-x-x`}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={() => isShape && text !== shape && onTake(text)}
+        slotProps={{ htmlInput: { style: { fontFamily: MONO }, autoCapitalize: 'off', spellCheck: false } }}
+      />
+    </Box>
+  );
+}
+
+function TuningField({ tuning, onTake }: { tuning: string; onTake: (tuning: string) => void }) {
+  const [text, setText] = useState(tuning);
+  return (
+    <Box
+      component="form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onTake(text.trim() === '' ? STANDARD : text.trim());
+      }}
+    >
+      <TextField
+        size="small"
+        label="Tuning"
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={() => text !== tuning && onTake(text.trim() === '' ? STANDARD : text.trim())}
+        slotProps={{ htmlInput: { autoCapitalize: 'off', spellCheck: false, list: 'tunings' } }}
+      />
+      <datalist id="tunings">
+        {[
+          'E2 A2 D3 G3 B3 E4',
+          'drop D',
+          'DADGAD',
+          'open G',
+          'open D',
+          'open E',
+          'open A',
+          'half step down',
+        ].map((name) => (
+          <option key={name} value={name} />
+        ))}
+      </datalist>
+    </Box>
+  );
+}

@@ -1,0 +1,70 @@
+import { useCallback } from 'react';
+import { useSearchParams } from 'react-router';
+import { readShape, shapeText, type Frets } from './neck';
+
+export const STANDARD = 'E2 A2 D3 G3 B3 E4';
+
+/** What lies on the desk, kept in the address: a link is a shape. */
+export interface DeskPlace {
+  frets: Frets;
+  tuning: string;
+  capo: number;
+  key: string;
+  playerId: number | null;
+  /** The place of a song it came from. */
+  from: { song: number; placement: number; part: number; chord: string } | null;
+}
+
+/** Number of strings a tuning names; a tuning by a name has six. */
+export function stringsOf(tuning: string): number {
+  const words = tuning.trim().split(/\s+/);
+  return words.length >= 4 && words.length <= 9 && /\d$/.test(tuning.trim()) ? words.length : 6;
+}
+
+export function useDeskPlace(): [DeskPlace, (change: Partial<Omit<DeskPlace, 'from'>>) => void] {
+  const [params, setParams] = useSearchParams();
+  const tuning = params.get('tuning') ?? STANDARD;
+  const strings = stringsOf(tuning);
+  const place: DeskPlace = {
+    frets: readShape(params.get('frets') ?? '', strings) ?? Array.from({ length: strings }, () => 0),
+    tuning,
+    capo: Math.min(11, Math.max(0, Number(params.get('capo')) || 0)),
+    key: params.get('key') ?? '',
+    playerId: Number(params.get('player')) || null,
+    from: params.has('song')
+      ? {
+          song: Number(params.get('song')),
+          placement: Number(params.get('placement')),
+          part: Number(params.get('part')) || 0,
+          chord: params.get('chord') ?? '',
+        }
+      : null,
+  };
+  const change = useCallback(
+    (to: Partial<Omit<DeskPlace, 'from'>>) =>
+      setParams(
+        (before) => {
+          const next = new URLSearchParams(before);
+          if (to.frets) {
+            next.set('frets', shapeText(to.frets));
+          }
+          if (to.tuning !== undefined) {
+            next.set('tuning', to.tuning);
+          }
+          if (to.capo !== undefined) {
+            next.set('capo', String(to.capo));
+          }
+          if (to.key !== undefined) {
+            next.set('key', to.key);
+          }
+          if (to.playerId !== undefined) {
+            next.set('player', String(to.playerId ?? ''));
+          }
+          return next;
+        },
+        { replace: true },
+      ),
+    [setParams],
+  );
+  return [place, change];
+}

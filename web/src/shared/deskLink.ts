@@ -1,0 +1,16 @@
+import type { Arrangement, Placement } from '../api/client';
+
+/** Where the grip of a placement lies on the shape desk, with the way back. */
+export function deskLink(arrangement: Arrangement, placement: Placement, song: number): string {
+  const params = new URLSearchParams({
+    frets: placement.grip?.shape ?? '',
+    tuning: arrangement.tuning,
+    capo: String(arrangement.capo.chosen),
+    key: arrangement.key.replace('♯', '#').replace('♭', 'b').replace(' major', '').replace(' minor', 'm'),
+    song: String(song),
+    placement: String(placement.placement),
+    part: String(placement.part),
+    chord: placement.chord ?? '',
+  });
+  return `/shapes?${params.toString()}`;
+}
