@@ -50,12 +50,12 @@ export function Names({
         Over another bass
       </Typography>
       <Box
-        sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(112px, 1fr))', gap: 0.25 }}
+        sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(168px, 1fr))', gap: 0.25 }}
         data-testid="over-bass"
       >
         {desk.overBass.map(({ bass, symbol }) => (
-          <Typography key={bass} variant="body2">
-            <Box component="span" sx={{ color: 'text.secondary', display: 'inline-block', width: 26 }}>
+          <Typography key={bass} variant="body2" sx={{ display: 'flex' }}>
+            <Box component="span" sx={{ color: 'text.secondary', flex: 'none', width: 28 }}>
               {bass}
             </Box>
             {symbol}

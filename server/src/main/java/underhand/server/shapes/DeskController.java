@@ -129,6 +129,7 @@ class DeskController {
     /**
      * A name with what each string is in it.
      *
+     * @param missing degrees of it that do not sound
      * @param degrees from the lowest string, blank where it is silent
      */
     record DegreesView(String symbol, List<String> missing, List<String> degrees) {}
@@ -187,7 +188,7 @@ class DeskController {
                 names.stream()
                         .map(n -> new DegreesView(
                                 n.symbol().glyphs(),
-                                n.missing().stream().map(Object::toString).toList(),
+                                n.missing().stream().map(i -> i.degree()).toList(),
                                 desk.degrees(shape, n.symbol())))
                         .toList(),
                 desk.overEachBass(shape).stream()
