@@ -6,6 +6,7 @@ type Schemas = components['schemas'];
 export type Arrangement = Schemas['ArrangementView'];
 export type Neck = Arrangement['neck'];
 export type Placement = Schemas['PlacementView'];
+export type PlannedDrill = Schemas['PlannedDrillView'];
 export type DeskLook = Schemas['DeskView'];
 export type Neighbour = Schemas['NeighbourView'];
 export type ElsewhereShape = Schemas['ElsewhereView'];
@@ -143,6 +144,18 @@ export interface DeskAt {
   tuning: string;
   capo: number;
   playerId: number | null;
+}
+
+/** Now, with the player's own offset: a day of practice is the player's. */
+export function hereAndNow(now = new Date()): string {
+  const minutes = -now.getTimezoneOffset();
+  const local = new Date(now.getTime() + minutes * 60_000).toISOString().slice(0, 19);
+  const two = (n: number) => String(Math.floor(Math.abs(n))).padStart(2, '0');
+  return `${local}${minutes < 0 ? '-' : '+'}${two(minutes / 60)}:${two(minutes % 60)}`;
+}
+
+function ofPlayer(playerId: number | null): { playerId?: number } {
+  return playerId === null ? {} : { playerId };
 }
 
 /** A file of a song and the name it is saved under. */
@@ -291,6 +304,26 @@ export const api = {
         ...until(signal),
       }),
     ),
+  /** What to practise today within some minutes; a player's own, or the adult hand's. */
+  drillPlan: (playerId: number | null, minutes: number, zone: string, signal?: AbortSignal) =>
+    sent(
+      GET('/api/v1/drills/plan', {
+        params: { query: { minutes, zone, ...ofPlayer(playerId) } },
+        ...until(signal),
+      }),
+    ),
+  logDrill: (
+    drill: string,
+    result: 'clean' | 'rough' | 'missed' | 'discomfort',
+    tempo: number,
+    seconds: number | null,
+    playerId: number | null,
+  ) =>
+    sent(POST('/api/v1/drills/log', { body: { drill, result, tempo, seconds, playerId, at: hereAndNow() } })),
+  drillLog: (playerId: number | null, signal?: AbortSignal) =>
+    sent(GET('/api/v1/drills/log', { params: { query: ofPlayer(playerId) }, ...until(signal) })),
+  drillCalibration: (playerId: number | null, signal?: AbortSignal) =>
+    sent(GET('/api/v1/drills/calibration', { params: { query: ofPlayer(playerId) }, ...until(signal) })),
   /** What a shape is, and where else it lies. */
   desk: (at: DeskAt, signal?: AbortSignal) =>
     sent(POST('/api/v1/shapes/desk', { body: at, ...until(signal) })),

@@ -13,4 +13,11 @@ export const bookKeys = {
   licences: ['licences'] as const,
 };
 
+export const drillKeys = {
+  all: ['drills'] as const,
+  plan: (player: number | null, minutes: number) => ['drills', 'plan', player, minutes] as const,
+  log: (player: number | null) => ['drills', 'log', player] as const,
+  calibration: (player: number | null) => ['drills', 'calibration', player] as const,
+};
+
 export const playerKeys = { players: ['players'] as const, guitars: ['guitars'] as const };

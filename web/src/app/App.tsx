@@ -6,6 +6,7 @@ import { BenchView } from '../features/bench/BenchView';
 import { worthRetrying } from '../api/client';
 import { BookView } from '../features/book/BookView';
 import { PlayersView } from '../features/players/PlayersView';
+import { DrillsView } from '../features/drills/DrillsView';
 import { ShapesView } from '../features/shapes/ShapesView';
 import { SheetView } from '../features/sheet/SheetView';
 import { RungsView } from '../features/rungs/RungsView';
@@ -48,6 +49,7 @@ const router = createBrowserRouter([
         ],
       },
       { path: '/shapes', element: <ShapesView /> },
+      { path: '/drills', element: <DrillsView /> },
       { path: '/players', element: <PlayersView /> },
       { path: '/book', element: <BookView /> },
       { path: '*', element: <NotFound /> },

@@ -78,6 +78,9 @@ export function Shell() {
         <Box sx={{ display: { xs: base ? 'none' : 'block', sm: 'block' } }}>
           <Place to="/shapes">Shapes</Place>
         </Box>
+        <Box sx={{ display: { xs: base ? 'none' : 'block', sm: 'block' } }}>
+          <Place to="/drills">Drills</Place>
+        </Box>
         <Place to="/players">Players</Place>
         <Box sx={{ display: { xs: base ? 'none' : 'block', sm: 'block' } }}>
           <Place to="/book">Book</Place>

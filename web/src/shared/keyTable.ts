@@ -5,7 +5,7 @@ interface Key {
   /** As people read it. */
   shown: string;
   does: string;
-  where: 'on the bench' | 'on the sheet' | 'on stage' | 'in the songbook' | 'everywhere';
+  where: 'on the bench' | 'on the sheet' | 'on stage' | 'in a drill' | 'in the songbook' | 'everywhere';
   /** Whether the key is meant by its place on the keyboard, not by what it types: digits under shift. */
   byPlace?: true;
 }
@@ -48,6 +48,15 @@ export const KEYS = {
   stageLoop: { press: 'o', shown: 'o', does: 'loop the section on the screen', where: 'on stage' },
   stagePlay: { press: 'p', shown: 'p', does: 'play or stop', where: 'on stage' },
   stageEnd: { press: 'escape,s', shown: 'esc, s', does: 'leave the stage', where: 'on stage' },
+  drillClean: { press: '1', shown: '1', does: 'it was clean', where: 'in a drill', byPlace: true },
+  drillRough: { press: '2', shown: '2', does: 'it was rough', where: 'in a drill', byPlace: true },
+  drillMissed: { press: '3', shown: '3', does: 'it was missed', where: 'in a drill', byPlace: true },
+  drillStop: { press: '0', shown: '0', does: 'stop, it hurts', where: 'in a drill', byPlace: true },
+  drillFaster: { press: 'up,right', shown: '↑, →', does: 'faster', where: 'in a drill' },
+  drillSlower: { press: 'down,left', shown: '↓, ←', does: 'slower', where: 'in a drill' },
+  drillClick: { press: 'c', shown: 'c', does: 'click on or off', where: 'in a drill' },
+  drillTap: { press: 't', shown: 't, t', does: 'time one change', where: 'in a drill' },
+  drillLeave: { press: 'escape', shown: 'esc', does: 'back to the plan', where: 'in a drill' },
   find: { press: 'f', shown: 'f', does: 'find a song', where: 'in the songbook' },
   goSongs: { press: 'g>s', shown: 'g s', does: 'go to the songs', where: 'everywhere' },
   goBench: { press: 'g>b', shown: 'g b', does: 'go to the bench', where: 'everywhere' },
@@ -55,8 +64,9 @@ export const KEYS = {
   goRungs: { press: 'g>r', shown: 'g r', does: 'go to the rungs', where: 'everywhere' },
   goVersions: { press: 'g>v', shown: 'g v', does: 'go to the versions', where: 'everywhere' },
   goShapes: { press: 'g>d', shown: 'g d', does: 'go to the shape desk', where: 'everywhere' },
+  goDrills: { press: 'g>k', shown: 'g k', does: 'go to the drill book', where: 'everywhere' },
   goPlayers: { press: 'g>p', shown: 'g p', does: 'go to the players', where: 'everywhere' },
-  goBook: { press: 'g>k', shown: 'g k', does: 'go to the book', where: 'everywhere' },
+  goBook: { press: 'g>o', shown: 'g o', does: 'go to the book', where: 'everywhere' },
 } as const satisfies Record<string, Key>;
 
 export type KeyId = keyof typeof KEYS;

@@ -54,6 +54,7 @@ class ArchitectureTest {
             "arrange",
             "fill",
             "part",
+            "practice",
             "format");
 
     @ArchTest

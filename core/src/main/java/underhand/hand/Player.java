@@ -15,6 +15,9 @@ import underhand.neck.Shape;
  */
 public record Player(FingerSpreads spreads, boolean thumb, double changeFactor, Set<Shape> shapes) {
 
+    private static final double LEAST_FACTOR = 0.2;
+    private static final double MOST_FACTOR = 5;
+
     public static final Player ADULT = new Player(FingerSpreads.ADULT, false, 1.0);
 
     /** A player who has no shapes but the taught ones. */
@@ -25,7 +28,13 @@ public record Player(FingerSpreads spreads, boolean thumb, double changeFactor, 
     public Player {
         Objects.requireNonNull(spreads, "spreads");
         shapes = Set.copyOf(shapes);
-        RangeException.check("changeFactor", changeFactor, 0.2, 5);
+        RangeException.check("changeFactor", changeFactor, LEAST_FACTOR, MOST_FACTOR);
+    }
+
+    /** The same hand so many times as long for a change; within what a hand can be. */
+    public Player times(double factor) {
+        double all = Math.max(LEAST_FACTOR, Math.min(MOST_FACTOR, changeFactor * factor));
+        return factor == 1 ? this : new Player(spreads, thumb, all, shapes);
     }
 
     /** The same hand with the thumb over the edge where that helps. */

@@ -90,6 +90,24 @@ public final class ChangeModel {
         return tally(from, to).effort();
     }
 
+    /**
+     * What the time of a change is the sum of, in seconds.
+     *
+     * @param start what any change takes
+     * @param fingers what setting down each finger takes
+     * @param way what the longest way takes
+     */
+    public record TimeParts(double start, double fingers, double way) {
+
+        public double total() {
+            return start + fingers + way;
+        }
+    }
+
+    public TimeParts timeParts(Grip from, Grip to) {
+        return tally(from, to).timeParts();
+    }
+
     public double neededSeconds(Grip from, Grip to) {
         return tally(from, to).neededSeconds();
     }
@@ -238,15 +256,19 @@ public final class ChangeModel {
         }
 
         double neededSeconds() {
+            return timeParts().total();
+        }
+
+        TimeParts timeParts() {
             if (setDown + sliding == 0) {
-                return lifts > 0 || barres > 0 ? seconds * timeStart : 0;
+                return new TimeParts(lifts > 0 || barres > 0 ? seconds * timeStart : 0, 0, 0);
             }
             if (setDown == 0 && sliding == 1) {
-                return seconds * timeStart;
+                return new TimeParts(seconds * timeStart, 0, 0);
             }
             int fingers = oneBlock && sliding > 1 ? 1 : setDown + sliding;
             double way = Math.log(1 + farthestMm / board.fretWidthMm(farthestFret)) * PER_LOG2;
-            return seconds * (timeStart + timeFinger * fingers + timeWay * way);
+            return new TimeParts(seconds * timeStart, seconds * timeFinger * fingers, seconds * timeWay * way);
         }
 
         void into(Map<ChangeTerm, Double> terms) {

@@ -170,7 +170,16 @@ class BenchTest extends InDemoBook {
 
     /** axe-core's rules of WCAG 2.2 A and AA on every main view, in both themes. */
     @ParameterizedTest
-    @ValueSource(strings = {"/", "/songs/1", "/songs/1/versions", "/songs/1/rungs", "/players", "/songs/1/sheet"})
+    @ValueSource(
+            strings = {
+                "/",
+                "/songs/1",
+                "/songs/1/versions",
+                "/songs/1/rungs",
+                "/players",
+                "/songs/1/sheet",
+                "/shapes?frets=x32010"
+            })
     void everyView_bothThemes_hasNoSeriousAccessibilityFault(String view) {
         browser.go(application.address() + view);
         browser.find(By.tagName("h1"));

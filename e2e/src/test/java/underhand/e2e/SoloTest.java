@@ -15,13 +15,8 @@ class SoloTest extends InDemoBook {
     private static final By TOPS = By.cssSelector("[data-testid=top-note]");
     private static final By NOTES = By.cssSelector("[aria-label='Notes of the tune'] li");
 
-    private void dial(String label, String option) {
-        WebElement select = browser.find(By.xpath("//label[.='" + label + "']/following-sibling::*//select"));
-        new Select(select).selectByVisibleText(option);
-    }
-
     private void onTop() {
-        dial("Tune", "on top, as written");
+        browser.choose("Tune", "on top, as written");
         browser.await(FACTS, t -> t.contains("tune on top"));
     }
 
@@ -35,7 +30,7 @@ class SoloTest extends InDemoBook {
         browser.press("Put it on the bench");
         browser.await(By.tagName("h1"), "Four bars"::equals);
         onTop();
-        browser.await(TOPS, "E4"::endsWith);
+        browser.await(TOPS, t -> t.endsWith("E4"));
         List<String> tops = browser.driver().findElements(TOPS).stream()
                 .map(WebElement::getText)
                 .map(t -> t.replaceAll("[^A-G0-9]", ""))
@@ -64,7 +59,7 @@ class SoloTest extends InDemoBook {
                 new Select(browser.find(By.cssSelector("[aria-label='String for G4 on beat 2']")))
                         .getFirstSelectedOption()
                         .getDomProperty("value"));
-        dial("Tune", "somebody else");
+        browser.choose("Tune", "somebody else");
         browser.await(FACTS, t -> !t.contains("tune on top"));
     }
 

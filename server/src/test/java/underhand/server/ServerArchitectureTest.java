@@ -38,6 +38,7 @@ class ServerArchitectureTest {
             "parts",
             "patterns",
             "songs",
+            "drills",
             "files",
             "backup",
             "about",

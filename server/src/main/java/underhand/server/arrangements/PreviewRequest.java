@@ -63,13 +63,22 @@ public record PreviewRequest(
 
     /** The same with the tune on top of the chords. */
     PreviewRequest onTop() {
+        return with(rung, playerId, solo == null ? SoloRequest.OPEN : solo);
+    }
+
+    /** The same for another player, on a rung of theirs. */
+    public PreviewRequest by(long otherPlayer, int otherRung) {
+        return with(otherRung, otherPlayer, solo);
+    }
+
+    private PreviewRequest with(Integer otherRung, Long otherPlayer, SoloRequest otherSolo) {
         return new PreviewRequest(
                 chart,
-                rung,
+                otherRung,
                 setting,
                 capo,
                 tuning,
-                playerId,
+                otherPlayer,
                 player,
                 guitarId,
                 guitar,
@@ -84,7 +93,7 @@ public record PreviewRequest(
                 texture,
                 textures,
                 wishes,
-                solo == null ? SoloRequest.OPEN : solo,
+                otherSolo,
                 octave,
                 second);
     }

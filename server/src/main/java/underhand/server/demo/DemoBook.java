@@ -3,12 +3,14 @@ package underhand.server.demo;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
+import underhand.server.drills.DrillService;
 import underhand.server.players.GuitarBuild;
 import underhand.server.players.HouseRulesRequest;
 import underhand.server.players.PairReach;
@@ -66,6 +68,10 @@ class DemoBook implements SmartInitializingSingleton {
     private static final String DEMO = "demo";
     private static final String OWN = "own";
 
+    /** So long a simulated player has practised the demo. */
+    private static final int WEEKS_PRACTISED = 6;
+
+    private final DrillService drills;
     private final SongService songs;
     private final PlayerService players;
     private final BookFacts facts;
@@ -73,11 +79,13 @@ class DemoBook implements SmartInitializingSingleton {
     private final boolean isDemo;
 
     DemoBook(
+            DrillService drills,
             SongService songs,
             PlayerService players,
             BookFacts facts,
             Writes writes,
             @Value("${underhand.demo}") boolean isDemo) {
+        this.drills = drills;
         this.songs = songs;
         this.players = players;
         this.facts = facts;
@@ -91,6 +99,7 @@ class DemoBook implements SmartInitializingSingleton {
         boolean isNew = madeFor.isEmpty() && songs.isUntouched() && players.isUntouched();
         if (isNew && isDemo) {
             writes.in(this::fill);
+            drills.simulate(WEEKS_PRACTISED, Instant.now());
         } else if (madeFor.isEmpty()) {
             facts.set(MADE_FOR, OWN);
         }

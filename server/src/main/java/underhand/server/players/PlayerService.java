@@ -19,7 +19,10 @@ public class PlayerService {
     private final Keeper<PlayerLimits, PlayerView> players;
     private final Keeper<GuitarBuild, GuitarView> guitars;
 
-    PlayerService(PlayerRepository players, GuitarRepository guitars, Writes writes) {
+    private final MeasuredHands measured;
+
+    PlayerService(PlayerRepository players, GuitarRepository guitars, Writes writes, MeasuredHands measured) {
+        this.measured = measured;
         this.players = new Keeper<>(
                 new Kind<>("player", "limits", MOST, PlayerLimits::check, PlayerView::new),
                 players,
@@ -55,9 +58,18 @@ public class PlayerService {
         return id != null && guitars.find(id).isPresent() ? id : null;
     }
 
-    /** The hand of a stored player. */
+    /** The hand of a stored player, as fast as it was measured. */
     public Player hand(long id) {
-        return players.content(id).toPlayer();
+        return hand(id, players.content(id));
+    }
+
+    private Player hand(long id, PlayerLimits limits) {
+        return limits.toPlayer().times(measured.factor(id, limits.rung()));
+    }
+
+    /** The rung of a stored player. */
+    public int rung(long id) {
+        return players.content(id).rung();
     }
 
     /**
@@ -75,7 +87,8 @@ public class PlayerService {
         Performer usual = Performer.ADULT;
         return new Seat(
                 new Performer(
-                        limits.map(PlayerLimits::toPlayer).orElse(usual.player()),
+                        limits.map(l -> playerId == null ? l.toPlayer() : hand(playerId, l))
+                                .orElse(usual.player()),
                         limits.map(l -> l.houseRules().toRules()).orElse(usual.rules()),
                         build.map(GuitarBuild::toGuitar).orElse(usual.guitar()),
                         build.map(b -> Tuning.parse(b.tuning()))),

@@ -3,6 +3,7 @@ package underhand.server.songs;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -13,6 +14,7 @@ import underhand.format.text.ChartTextReader;
 import underhand.hand.Rung;
 import underhand.server.arrangements.ArrangementService;
 import underhand.server.arrangements.PlannerVersion;
+import underhand.server.arrangements.PreviewRequest;
 import underhand.server.platform.InputException;
 import underhand.server.platform.StaleWriteException;
 import underhand.server.players.PlayerService;
@@ -86,6 +88,21 @@ public class SongService {
     @Transactional(readOnly = true)
     SongView get(long id) {
         return view(song(id));
+    }
+
+    /** A song with what asks for its part. */
+    public record ToPractise(long id, String title, PreviewRequest asked) {}
+
+    /** The songs that were practised last, then those that never were. */
+    @Transactional(readOnly = true)
+    public List<ToPractise> toPractise(int most) {
+        return songs.lines().stream()
+                .sorted(Comparator.comparing(Line::practisedAt, Comparator.nullsLast(Comparator.reverseOrder())))
+                .limit(most)
+                .map(line -> song(line.id()))
+                .map(song ->
+                        new ToPractise(song.id(), song.title(), song.decisions().asked(song.source(), players)))
+                .toList();
     }
 
     /** What the song asks of a hand on each rung: kept until the chart or the planner changes. */

@@ -13,6 +13,7 @@ import static org.mockito.Mockito.when;
 
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import underhand.server.drills.DrillService;
 import underhand.server.players.PlayerService;
 import underhand.server.songs.SongService;
 import underhand.server.storage.BookFacts;
@@ -21,6 +22,7 @@ import underhand.server.storage.Writes;
 /** The demo fills a new book, once, and never anybody's own. */
 class DemoBookTest {
 
+    private final DrillService drills = mock();
     private final SongService songs = mock();
     private final PlayerService players = mock(RETURNS_DEEP_STUBS);
     private final BookFacts facts = mock();
@@ -36,7 +38,7 @@ class DemoBookTest {
                 })
                 .when(writes)
                 .in(any(Runnable.class));
-        new DemoBook(songs, players, facts, writes, demo).afterSingletonsInstantiated();
+        new DemoBook(drills, songs, players, facts, writes, demo).afterSingletonsInstantiated();
     }
 
     @Test

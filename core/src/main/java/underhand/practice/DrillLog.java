@@ -1,0 +1,100 @@
+package underhand.practice;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import underhand.practice.Run.Result;
+
+/** Everything one player ran, and what follows for each drill. The first run of a day is the one that tells what was kept. */
+public final class DrillLog {
+
+    /** Part of the tempo that a clean run adds, and a missed one takes. */
+    private static final double FASTER = 0.04;
+
+    private static final double SLOWER = 0.08;
+
+    private final ZoneId zone;
+    private final List<Run> runs;
+    private final Map<String, List<Run>> ofDrill = new HashMap<>();
+
+    /** @param zone whose days are counted */
+    public DrillLog(List<Run> runs, ZoneId zone) {
+        this.zone = zone;
+        this.runs = runs.stream().sorted(Comparator.comparing(Run::at)).toList();
+        this.runs.forEach(run ->
+                ofDrill.computeIfAbsent(run.drill(), d -> new ArrayList<>()).add(run));
+    }
+
+    public List<Run> runs() {
+        return runs;
+    }
+
+    private LocalDate day(Run run) {
+        return run.at().atZone(zone).toLocalDate();
+    }
+
+    /** When a drill is due; empty when it was never run. */
+    public Optional<Spacing> spacing(String drill) {
+        Spacing spacing = null;
+        LocalDate last = null;
+        for (Run run : ofDrill.getOrDefault(drill, List.of())) {
+            LocalDate day = day(run);
+            if (run.result() != Result.DISCOMFORT && !day.equals(last)) {
+                spacing = (spacing == null ? Spacing.first(day) : spacing)
+                        .after(run.result().quality(), day);
+                last = day;
+            }
+        }
+        return Optional.ofNullable(spacing);
+    }
+
+    /** Whether a drill was stopped today because it hurt. */
+    boolean isStopped(String drill, LocalDate today) {
+        return ofDrill.getOrDefault(drill, List.of()).stream()
+                .anyMatch(run -> run.result() == Result.DISCOMFORT && day(run).equals(today));
+    }
+
+    boolean isRun(String drill, LocalDate day) {
+        return ofDrill.getOrDefault(drill, List.of()).stream()
+                .anyMatch(run -> run.result() != Result.DISCOMFORT && day(run).equals(day));
+    }
+
+    /** The tempo to run it at next: a step faster after a clean run, slower after a missed one. */
+    public int tempo(Drill drill) {
+        int tempo = Math.max(30, Math.min(drill.tempo(), drill.holds()) * 3 / 4);
+        for (Run run : ofDrill.getOrDefault(drill.id(), List.of())) {
+            if (run.tempo() > 0) {
+                double step = run.result() == Result.CLEAN ? FASTER : run.result() == Result.ROUGH ? 0 : -SLOWER;
+                tempo = (int) Math.round(run.tempo() * (1 + step));
+            }
+        }
+        return Math.min(tempo, drill.tempo());
+    }
+
+    /** The fastest clean run; 0 for none. */
+    int best(String drill) {
+        return ofDrill.getOrDefault(drill, List.of()).stream()
+                .filter(run -> run.result() == Result.CLEAN)
+                .mapToInt(Run::tempo)
+                .max()
+                .orElse(0);
+    }
+
+    /** Days in a row up to today, or to yesterday, on which something was run. */
+    public int streak(LocalDate today) {
+        LocalDate day = runs.stream().anyMatch(r -> day(r).equals(today)) ? today : today.minusDays(1);
+        int days = 0;
+        while (true) {
+            LocalDate at = day.minusDays(days);
+            if (runs.stream().noneMatch(r -> day(r).equals(at))) {
+                return days;
+            }
+            days++;
+        }
+    }
+}

@@ -1,0 +1,209 @@
+package underhand.practice;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import underhand.arrange.Arranger;
+import underhand.format.text.ChartTextReader;
+import underhand.input.RangeException;
+import underhand.practice.DrillPlan.Candidate;
+import underhand.practice.DrillPlan.Planned;
+import underhand.practice.Run.Result;
+import underhand.settings.ArrangementSettings;
+
+/** What a plan keeps: the minutes, the caps, what hurt, what is due. */
+class DrillPlanTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 20);
+    private static final List<Candidate> CANDIDATES = candidates();
+
+    private static List<Candidate> candidates() {
+        List<Candidate> all = new ArrayList<>();
+        String[] songs = {
+            "| G | D | Em | C |",
+            "| F | Bb | C7 | F |",
+            "| Am | F | C | E7 |",
+            "| Bm | G | D | A |",
+            "| C | Am | F | G |"
+        };
+        for (int i = 0; i < songs.length; i++) {
+            var arrangement = new Arranger()
+                    .arrange(
+                            ChartTextReader.read(songs[i]).chart(),
+                            ArrangementSettings.ofRung(3).withCapo(0));
+            for (Drill drill : DrillFinder.of(arrangement)) {
+                all.add(new Candidate(drill, i + 1, "Song " + (i + 1)));
+            }
+        }
+        return all;
+    }
+
+    private static Run run(String drill, Result result, LocalDate day) {
+        return new Run(
+                drill, result, 60, OptionalDouble.empty(), day.atTime(18, 0).toInstant(ZoneOffset.UTC));
+    }
+
+    private static DrillLog log(List<Run> runs) {
+        return new DrillLog(runs, ZoneOffset.UTC);
+    }
+
+    /** A log of random runs over six weeks. */
+    private static List<Run> random(Random random) {
+        List<Run> runs = new ArrayList<>();
+        for (int i = random.nextInt(80); i > 0; i--) {
+            String drill =
+                    CANDIDATES.get(random.nextInt(CANDIDATES.size())).drill().id();
+            Result result = Result.values()[random.nextInt(Result.values().length)];
+            runs.add(run(drill, result, TODAY.minusDays(random.nextInt(42))));
+        }
+        return runs;
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {5, 10, 20, 45, 120})
+    void minutesAndCapsAreKept(int minutes) {
+        Random random = new Random(minutes);
+        for (int round = 0; round < 60; round++) {
+            List<Run> runs = random(random);
+            DrillLog log = log(runs);
+            DrillPlan plan = DrillPlan.of(CANDIDATES, log, minutes, TODAY);
+            double all = plan.drills().stream()
+                    .mapToDouble(d -> d.drill().kind().minutes())
+                    .sum();
+            double barres = plan.drills().stream()
+                    .filter(d -> d.drill().barres())
+                    .mapToDouble(d -> d.drill().kind().minutes())
+                    .sum();
+            assertEquals(all, plan.minutes(), 1e-9);
+            assertTrue(all <= minutes);
+            assertTrue(barres <= 0.4 * minutes + 1e-9);
+            assertTrue(plan.drills().stream().filter(Planned::isNew).count() <= 3);
+            Set<String> ids = new HashSet<>();
+            plan.drills().forEach(d -> assertTrue(ids.add(d.drill().id()), "twice"));
+            for (Run run : runs) {
+                boolean today = run.at().atZone(ZoneOffset.UTC).toLocalDate().equals(TODAY);
+                if (today && run.result() == Result.DISCOMFORT) {
+                    assertFalse(ids.contains(run.drill()), "what hurt today is out");
+                }
+            }
+        }
+    }
+
+    @Test
+    void whatIsDueComesBeforeWhatIsNew_andWhatWasRunTodayIsDone() {
+        String first = CANDIDATES.get(0).drill().id();
+        String second = CANDIDATES.get(1).drill().id();
+        DrillPlan plan = DrillPlan.of(
+                CANDIDATES,
+                log(List.of(run(first, Result.MISSED, TODAY.minusDays(3)), run(second, Result.CLEAN, TODAY))),
+                5,
+                TODAY);
+        List<String> ids = plan.drills().stream().map(d -> d.drill().id()).toList();
+        assertTrue(ids.contains(first));
+        assertFalse(ids.contains(second));
+        assertTrue(plan.drills().stream()
+                .filter(d -> d.drill().id().equals(first))
+                .allMatch(d -> d.why().startsWith("Due for 2 days")));
+    }
+
+    @Test
+    void theSameDrillOfTwoSongsIsOne() {
+        Planned shared = DrillPlan.of(CANDIDATES, log(List.of()), 120, TODAY).drills().stream()
+                .filter(d -> d.songs() > 1)
+                .findFirst()
+                .orElseThrow();
+        assertTrue(shared.why().contains("in " + shared.songs() + " songs"));
+    }
+
+    @Test
+    void tempoGoesUpAfterCleanRuns_andDownAfterMisses_neverPastTheSong() {
+        Drill drill = CANDIDATES.get(0).drill();
+        List<Run> runs = new ArrayList<>();
+        int tempo = log(runs).tempo(drill);
+        for (int i = 0; i < 60; i++) {
+            runs.add(new Run(drill.id(), Result.CLEAN, tempo, OptionalDouble.empty(), Instant.ofEpochSecond(i)));
+            int next = log(runs).tempo(drill);
+            assertTrue(next >= tempo && next <= drill.tempo());
+            tempo = next;
+        }
+        assertEquals(drill.tempo(), tempo);
+        runs.add(new Run(drill.id(), Result.MISSED, tempo, OptionalDouble.empty(), Instant.ofEpochSecond(99)));
+        assertTrue(log(runs).tempo(drill) < tempo);
+    }
+
+    /** An evening in Auckland is the morning of the same day in Berlin, and another day. */
+    @Test
+    void aDayIsThePlayersOwn() {
+        Instant late = Instant.parse("2026-11-19T12:30:00Z");
+        Run run = new Run(CANDIDATES.get(0).drill().id(), Result.CLEAN, 60, OptionalDouble.empty(), late);
+        ZoneId auckland = ZoneId.of("Pacific/Auckland");
+        ZoneId berlin = ZoneId.of("Europe/Berlin");
+        assertEquals(
+                TODAY.plusDays(1),
+                new DrillLog(List.of(run), auckland)
+                        .spacing(run.drill())
+                        .orElseThrow()
+                        .due());
+        assertEquals(
+                TODAY,
+                new DrillLog(List.of(run), berlin)
+                        .spacing(run.drill())
+                        .orElseThrow()
+                        .due());
+        assertEquals(1, new DrillLog(List.of(run), auckland).streak(TODAY));
+        assertEquals(1, new DrillLog(List.of(run), berlin).streak(TODAY));
+        assertEquals(0, new DrillLog(List.of(run), berlin).streak(TODAY.plusDays(2)));
+    }
+
+    @Test
+    void everyDrillIsReadBack() {
+        for (Candidate one : CANDIDATES) {
+            assertEquals(one.drill().id(), DrillId.parse(one.drill().id()).toString());
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "anchor",
+                "juggle:x",
+                "anchor:x32010>x02210@0 E2",
+                "loop:x/1>y/2@0 E2 A2 D3 G3 B3 E4",
+                "loop:x32010/-32-1->x02210@0 E2 A2 D3 G3 B3 E4",
+                "half:x32010/-32-1-@0 E2 A2 D3 G3 B3 E4"
+            })
+    void whatIsNoDrillIsRefused(String id) {
+        assertThrows(RuntimeException.class, () -> DrillId.parse(id));
+    }
+
+    @Test
+    void tooFewMinutesAreRefused() {
+        assertThrows(RangeException.class, () -> DrillPlan.of(CANDIDATES, log(List.of()), 4, TODAY));
+    }
+
+    @Test
+    void barresAndStretchesHaveTheirCaution() {
+        assertTrue(CANDIDATES.stream()
+                .map(Candidate::drill)
+                .filter(Drill::barres)
+                .allMatch(d -> d.caution().orElse("").contains("Stop at pain")));
+        assertTrue(CANDIDATES.stream().anyMatch(c -> c.drill().kind() == DrillKind.BARRE));
+        assertTrue(CANDIDATES.stream().anyMatch(c -> c.drill().kind() == DrillKind.ANCHOR));
+    }
+}

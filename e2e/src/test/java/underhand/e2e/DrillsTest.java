@@ -1,0 +1,91 @@
+package underhand.e2e;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+
+/** Today's drills are run by keys, logged, and stopped where it hurts. */
+class DrillsTest extends InDemoBook {
+
+    private static final By DRILL = By.cssSelector("[data-testid=drill]");
+    private static final By RUNNING = By.cssSelector("[data-testid=running]");
+    private static final By LOGGED = By.cssSelector("[data-testid=logged]");
+    private static final By TEMPO = By.cssSelector("[data-testid=drill-tempo]");
+
+    private void openPlan(String minutes) {
+        browser.go(application.address() + "/drills");
+        browser.find(DRILL);
+        browser.press(minutes + " minutes");
+        browser.find(DRILL);
+    }
+
+    private int drills() {
+        return browser.driver().findElements(DRILL).size();
+    }
+
+    private int runs() {
+        return Integer.parseInt(
+                browser.await(LOGGED, t -> t.matches("(?s)[0-9]+ runs.*")).replaceAll(" runs(?s).*", ""));
+    }
+
+    @Test
+    void thePlanFitsItsMinutes_andSaysWhyEachDrillIsInIt() {
+        openPlan("45");
+        browser.awaitTrue(() -> drills() > 5);
+        int many = drills();
+        browser.press("10 minutes");
+        browser.awaitTrue(() -> drills() < many);
+        browser.await(By.cssSelector("[data-testid=plan-facts]"), t -> t.matches(".* ([0-9.]+) minutes.*"));
+        browser.await(DRILL, t -> t.matches("(?s).*(New|Due|Ahead).* in .*"));
+        assertTrue(browser.driver()
+                        .findElements(By.cssSelector("[aria-label='What came of it'] svg"))
+                        .size()
+                > 2);
+    }
+
+    @Test
+    void drillsAreRunByKeys_andTheLogGrows() {
+        openPlan("45");
+        int before = runs();
+        browser.press("Run");
+        browser.find(RUNNING);
+        String tempo = browser.find(TEMPO).getText();
+        press(Keys.ARROW_UP);
+        browser.await(TEMPO, t -> !t.equals(tempo));
+        press("t");
+        press("t");
+        browser.await(RUNNING, t -> t.contains("change 0."));
+        for (int i = 1; i <= 3; i++) {
+            int logged = before + i;
+            browser.awaitTrue(() -> browser.driver().findElements(RUNNING).size() == 1);
+            press(i == 2 ? "2" : "1");
+            browser.await(LOGGED, t -> t.startsWith(logged + " runs"));
+        }
+        press(Keys.ESCAPE);
+        browser.find(DRILL);
+        assertEquals(before + 3, runs());
+    }
+
+    @Test
+    void discomfort_takesTheDrillOut_andSaysWhatToDo() {
+        openPlan("20");
+        browser.press("Run");
+        browser.find(RUNNING);
+        press("0");
+        browser.await(By.cssSelector("[role=status]"), t -> t.contains("health professional"));
+        browser.await(By.tagName("main"), t -> t.contains("Out for today, because it hurt"));
+    }
+
+    @Test
+    void theDrillBookIsAKeyAway() {
+        browser.go(application.address() + "/");
+        browser.find(By.tagName("h1"));
+        press("g", "k");
+        browser.await(By.tagName("h1"), "Drill book"::equals);
+        press("g", "d");
+        browser.await(By.tagName("h1"), "Shape desk"::equals);
+    }
+}

@@ -1,0 +1,274 @@
+package underhand.server.drills;
+
+import io.swagger.v3.oas.annotations.media.ArraySchema;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import underhand.practice.Calibration;
+import underhand.practice.Drill;
+import underhand.practice.DrillLog;
+import underhand.practice.DrillPlan;
+import underhand.practice.Run;
+import underhand.practice.Spacing;
+import underhand.server.platform.InputException;
+import underhand.server.shapes.GripView;
+
+/** The drill book over HTTP. A player is named by id; without one it is the adult hand's book. */
+@RestController
+@RequestMapping("/api/v1/drills")
+class DrillController {
+
+    private static final String MINUTES = "20";
+    private static final int MOST_LOGGED = 2000;
+
+    private final DrillService drills;
+
+    DrillController(DrillService drills) {
+        this.drills = drills;
+    }
+
+    /**
+     * @param drill its id, to be sent with what was run
+     * @param does what to do
+     * @param why what is hard, and why it is in the plan
+     * @param caution null where none is needed
+     * @param from grip that is left; null for the right hand alone
+     * @param song number of the song it is from
+     * @param tempo beats a minute to run it at; the song's is {@code songTempo}
+     * @param best the fastest clean run so far; 0 for none
+     */
+    record PlannedDrillView(
+            String drill,
+            String kind,
+            String name,
+            String does,
+            String why,
+            @Schema(nullable = true) String caution,
+            @Schema(nullable = true) GripView from,
+            @Schema(nullable = true) GripView to,
+            long song,
+            int bar,
+            int tempo,
+            int songTempo,
+            int best,
+            double minutes,
+            boolean isNew) {
+
+        private static PlannedDrillView of(DrillPlan.Planned planned) {
+            Drill drill = planned.drill();
+            return new PlannedDrillView(
+                    drill.id(),
+                    drill.kind().id(),
+                    drill.name(),
+                    drill.kind().does(),
+                    planned.why(),
+                    drill.caution().orElse(null),
+                    drill.grips()
+                            .map(g -> GripView.of(g.from(), g.fromChord(), g.board()))
+                            .orElse(null),
+                    drill.grips()
+                            .map(g -> GripView.of(g.to(), g.toChord(), g.board()))
+                            .orElse(null),
+                    planned.song(),
+                    drill.bar(),
+                    planned.tempo(),
+                    drill.tempo(),
+                    planned.best(),
+                    drill.kind().minutes(),
+                    planned.isNew());
+        }
+    }
+
+    /**
+     * @param minutes all drills take together
+     * @param stopped drills that are out for today because they hurt
+     * @param streak days in a row on which something was run
+     */
+    record PlanView(List<PlannedDrillView> drills, double minutes, List<String> stopped, int streak) {}
+
+    /** @param zone whose day it is, such as {@code Europe/Berlin} */
+    @GetMapping("/plan")
+    PlanView plan(
+            @RequestParam(defaultValue = MINUTES) int minutes,
+            @RequestParam(required = false) Long playerId,
+            @RequestParam(defaultValue = "UTC") String zone) {
+        ZoneId days = zone(zone);
+        DrillPlan plan = drills.plan(playerId, minutes, days);
+        return new PlanView(
+                plan.drills().stream().map(PlannedDrillView::of).toList(),
+                plan.minutes(),
+                plan.stopped(),
+                drills.log(playerId, days).streak(LocalDate.now(days)));
+    }
+
+    /**
+     * @param drill id from a plan
+     * @param result clean, rough, missed or discomfort
+     * @param tempo beats a minute it was run at
+     * @param seconds measured for one change
+     * @param at when, with its offset; now when missing
+     */
+    record RunRequest(
+            String drill,
+
+            @Schema(allowableValues = {"clean", "rough", "missed", "discomfort"})
+            String result,
+
+            Integer tempo,
+            @Schema(nullable = true) Double seconds,
+            @Schema(nullable = true) String at,
+            @Schema(nullable = true) Long playerId) {}
+
+    /**
+     * What follows from a run.
+     *
+     * @param due day on which it comes again; null where nothing is known yet
+     * @param advice what to do now; blank where nothing is to be said
+     */
+    record RanView(String drill, @Schema(nullable = true) String due, int days, double ease, String advice) {}
+
+    @PostMapping("/log")
+    @ResponseStatus(HttpStatus.CREATED)
+    RanView log(@RequestBody RunRequest request) {
+        if (request.drill() == null || request.result() == null) {
+            String field = request.drill() == null ? "drill" : "result";
+            throw InputException.field(field, field + " is missing; send a drill of the plan and how it went.");
+        }
+        OffsetDateTime at = at(request.at());
+        Run run = new StoredRun(
+                        request.drill(),
+                        request.result(),
+                        request.tempo() == null ? 0 : request.tempo(),
+                        request.seconds())
+                .toRun(at.toInstant());
+        Optional<Spacing> next = drills.ran(request.playerId(), run, at.getOffset());
+        boolean hurts = run.result() == Run.Result.DISCOMFORT;
+        return new RanView(
+                run.drill(),
+                next.map(s -> s.due().toString()).orElse(null),
+                next.map(Spacing::days).orElse(0),
+                GripView.round(next.map(Spacing::ease).orElse(0.0)),
+                hurts
+                        ? "Rest now. This drill is out for today. If it lasts, see a qualified health professional or"
+                                + " your teacher."
+                        : "");
+    }
+
+    /** @param at with its offset, as it was said */
+    record LoggedRunView(
+            String drill,
+            String result,
+            int tempo,
+            @Schema(nullable = true) Double seconds,
+            String at) {}
+
+    record LogView(
+            @ArraySchema(schema = @Schema(implementation = LoggedRunView.class))
+            List<LoggedRunView> runs) {}
+
+    /** What was run, the latest first. */
+    @GetMapping("/log")
+    LogView log(@RequestParam(required = false) Long playerId) {
+        DrillLog log = drills.log(playerId, ZoneOffset.UTC);
+        int runs = log.runs().size();
+        List<LoggedRunView> latest = log.runs().subList(Math.max(0, runs - MOST_LOGGED), runs).stream()
+                .map(r -> new LoggedRunView(
+                        r.drill(),
+                        r.result().id(),
+                        r.tempo(),
+                        r.seconds().isPresent() ? r.seconds().getAsDouble() : null,
+                        r.at().toString()))
+                .toList();
+        List<LoggedRunView> latestFirst = new ArrayList<>(latest);
+        Collections.reverse(latestFirst);
+        return new LogView(latestFirst);
+    }
+
+    /** @param value times the default */
+    record CalibrationTermView(String name, double value, double error, int count) {}
+
+    /**
+     * What the log says of a player's speed.
+     *
+     * @param used whether parts of this player go by it
+     * @param error root mean square in seconds on runs that were held back
+     * @param needed runs with measured seconds before anything is said
+     */
+    record CalibrationView(
+            List<CalibrationTermView> terms,
+            int count,
+            int needed,
+            boolean used,
+            double factor,
+            double error,
+            double defaultError,
+            String words) {}
+
+    @GetMapping("/calibration")
+    CalibrationView calibration(@RequestParam(required = false) Long playerId) {
+        Calibration found = drills.calibration(playerId);
+        return new CalibrationView(
+                found.terms().stream()
+                        .map(t -> new CalibrationTermView(
+                                t.name(), GripView.round(t.value()), GripView.round(t.error()), t.count()))
+                        .toList(),
+                found.count(),
+                Calibration.FEWEST,
+                found.used(),
+                GripView.round(found.factor()),
+                GripView.round(found.error()),
+                GripView.round(found.defaultError()),
+                words(found));
+    }
+
+    private static String words(Calibration found) {
+        if (found.count() < Calibration.FEWEST) {
+            return "Too few measured runs yet: " + found.count() + " of " + Calibration.FEWEST + ".";
+        }
+        if (!found.used()) {
+            return "The log tells no more than the rung does, so nothing is changed by it.";
+        }
+        long percent = Math.round(100 * Math.abs(1 - found.factor()));
+        return percent == 0
+                ? "Your changes take as long as your rung expects."
+                : "Your changes take " + percent + "% " + (found.factor() < 1 ? "less" : "more")
+                        + " time than your rung expects; your parts go by that. How far the hand stretches is never changed"
+                        + " by it.";
+    }
+
+    private static ZoneId zone(String zone) {
+        try {
+            return ZoneId.of(zone);
+        } catch (DateTimeException e) {
+            throw InputException.field("zone", "\"" + zone + "\" is no time zone; send one such as Europe/Berlin.");
+        }
+    }
+
+    private static OffsetDateTime at(String said) {
+        if (said == null || said.isBlank()) {
+            return Instant.now().atOffset(ZoneOffset.UTC);
+        }
+        try {
+            return OffsetDateTime.parse(said);
+        } catch (DateTimeException e) {
+            throw InputException.field(
+                    "at", "\"" + said + "\" is no point of time; send one such as 2026-11-28T18:30:00+01:00.");
+        }
+    }
+}

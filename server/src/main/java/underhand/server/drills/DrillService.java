@@ -1,0 +1,112 @@
+package underhand.server.drills;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.springframework.stereotype.Service;
+import underhand.hand.Rung;
+import underhand.practice.Calibration;
+import underhand.practice.Drill;
+import underhand.practice.DrillFinder;
+import underhand.practice.DrillLog;
+import underhand.practice.DrillPlan;
+import underhand.practice.DrillPlan.Candidate;
+import underhand.practice.Run;
+import underhand.practice.SimulatedPlayer;
+import underhand.practice.Spacing;
+import underhand.server.arrangements.ArrangementService;
+import underhand.server.arrangements.ArrangementService.Task;
+import underhand.server.players.PlayerService;
+import underhand.server.songs.SongService;
+
+/** Plans what to practise from the songs that were practised last, and keeps what was run. */
+@Service
+public class DrillService {
+
+    /** Songs whose drills are looked at. */
+    private static final int SONGS = 6;
+
+    /** The rung of the hand that plays where no player is chosen. */
+    private static final int USUAL_RUNG = 3;
+
+    private final SongService songs;
+    private final ArrangementService arrangements;
+    private final PlayerService players;
+    private final DrillLogs logs;
+
+    DrillService(SongService songs, ArrangementService arrangements, PlayerService players, DrillLogs logs) {
+        this.songs = songs;
+        this.arrangements = arrangements;
+        this.players = players;
+        this.logs = logs;
+    }
+
+    /** What fits into the minutes today. */
+    DrillPlan plan(Long playerId, int minutes, ZoneId zone) {
+        return DrillPlan.of(candidates(playerId), log(playerId, zone), minutes, LocalDate.now(zone));
+    }
+
+    DrillLog log(Long playerId, ZoneId zone) {
+        checkPlayer(playerId);
+        return new DrillLog(logs.of(playerId), zone);
+    }
+
+    /** Keeps a run; what follows for its drill, empty where the hand said stop the first time. */
+    Optional<Spacing> ran(Long playerId, Run run, ZoneId zone) {
+        checkPlayer(playerId);
+        logs.add(playerId, List.of(run));
+        return log(playerId, zone).spacing(run.drill());
+    }
+
+    Calibration calibration(Long playerId) {
+        checkPlayer(playerId);
+        return logs.calibration(playerId, rung(playerId));
+    }
+
+    private void checkPlayer(Long playerId) {
+        if (playerId != null) {
+            players.hand(playerId);
+        }
+    }
+
+    private int rung(Long playerId) {
+        return playerId == null ? USUAL_RUNG : players.rung(playerId);
+    }
+
+    private List<Candidate> candidates(Long playerId) {
+        List<Candidate> candidates = new ArrayList<>();
+        for (SongService.ToPractise song : songs.toPractise(SONGS)) {
+            Task task = arrangements.task(
+                    playerId == null ? song.asked() : song.asked().by(playerId, rung(playerId)));
+            List<Drill> drills = arrangements.planned(
+                    task, () -> DrillFinder.of(arrangements.arranged(task).arrangement()));
+            drills.forEach(drill -> candidates.add(new Candidate(drill, song.id(), song.title())));
+        }
+        return candidates;
+    }
+
+    /** Fills the log of the adult hand with some weeks of a simulated player, for the demo. */
+    public void simulate(int weeks, Instant until) {
+        List<Drill> drills =
+                candidates(null).stream().map(Candidate::drill).distinct().toList();
+        SimulatedPlayer player = new SimulatedPlayer(Rung.of(USUAL_RUNG), 1, weeks);
+        Random random = new Random(weeks);
+        List<Run> runs = new ArrayList<>();
+        for (int day = 7 * weeks; day > 0 && !drills.isEmpty(); day--) {
+            if (random.nextInt(7) < 4) {
+                Instant at = until.minusSeconds(86_400L * day);
+                DrillLog log = new DrillLog(runs, ZoneId.of("UTC"));
+                for (int i = 0; i < 5; i++) {
+                    Drill drill = drills.get(
+                            (int) Math.min(drills.size() - 1, Math.abs(random.nextGaussian()) * drills.size() / 3));
+                    runs.add(player.run(drill.id(), log.tempo(drill), at.plusSeconds(240L * i)));
+                }
+            }
+        }
+        logs.add(null, runs);
+    }
+}

@@ -1,0 +1,185 @@
+package underhand.server;
+
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.greaterThan;
+import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.not;
+import static org.hamcrest.Matchers.nullValue;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.springframework.http.MediaType.APPLICATION_JSON;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.test.context.TestPropertySource;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** The drill book over HTTP, on a book of its own. */
+@ServerTest
+@TestPropertySource(properties = "spring.datasource.url=jdbc:h2:mem:changed")
+class DrillCallsTest extends ArrangementCalls {
+
+    private JsonNode plan(String query) throws Exception {
+        return json.readTree(mvc.perform(get("/api/v1/drills/plan" + query))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+    }
+
+    private ResultActions log(Map<String, Object> run) throws Exception {
+        return mvc.perform(
+                post("/api/v1/drills/log").contentType(APPLICATION_JSON).content(json.writeValueAsBytes(run)));
+    }
+
+    private long player() throws Exception {
+        JsonNode players = json.readTree(
+                mvc.perform(get("/api/v1/players")).andReturn().getResponse().getContentAsString());
+        return players.get(0).get("id").asLong();
+    }
+
+    @Test
+    void plan_keepsItsMinutes_andSaysWhy() throws Exception {
+        JsonNode plan = plan("?minutes=20&playerId=" + player());
+        double all = 0;
+        for (JsonNode drill : plan.get("drills")) {
+            all += drill.get("minutes").asDouble();
+            assertTrue(drill.get("why").asText().length() > 20);
+            assertTrue(drill.get("tempo").asInt() > 0);
+        }
+        assertTrue(plan.get("drills").size() >= 3);
+        assertEquals(all, plan.get("minutes").asDouble(), 1e-9);
+        assertTrue(all <= 20);
+    }
+
+    @Test
+    void aRunIsKept_spacesItsDrill_andDiscomfortTakesItOutForTheDay() throws Exception {
+        long player = player();
+        JsonNode first = plan("?minutes=45&playerId=" + player).get("drills").get(0);
+        String drill = first.get("drill").asText();
+        String today = LocalDate.now(ZoneOffset.UTC).toString();
+        log(Map.of("drill", drill, "result", "clean", "tempo", 60, "seconds", 0.8, "playerId", player))
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.due")
+                        .value(LocalDate.now(ZoneOffset.UTC).plusDays(1).toString()))
+                .andExpect(jsonPath("$.advice").value(""));
+        mvc.perform(get("/api/v1/drills/log?playerId=" + player))
+                .andExpect(jsonPath("$.runs[0].drill").value(drill))
+                .andExpect(jsonPath("$.runs[0].at", containsString(today)));
+
+        JsonNode next = plan("?minutes=45&playerId=" + player).get("drills").get(0);
+        assertTrue(!next.get("drill").asText().equals(drill), "what was run today is done");
+        log(Map.of("drill", next.get("drill").asText(), "result", "discomfort", "tempo", 60, "playerId", player))
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.due").value(nullValue()))
+                .andExpect(jsonPath("$.advice", containsString("health professional")));
+        mvc.perform(get("/api/v1/drills/plan?minutes=45&playerId=" + player))
+                .andExpect(jsonPath("$.stopped", hasItem(next.get("name").asText())))
+                .andExpect(jsonPath("$.streak").value(1))
+                .andExpect(jsonPath(
+                        "$.drills[*].drill", not(hasItem(next.get("drill").asText()))));
+    }
+
+    @Test
+    void calibration_isThePlayersOwn_andChangesTheirParts() throws Exception {
+        JsonNode players = json.readTree(
+                mvc.perform(get("/api/v1/players")).andReturn().getResponse().getContentAsString());
+        JsonNode player = players.get(1);
+        long id = player.get("id").asLong();
+        mvc.perform(get("/api/v1/drills/calibration?playerId=" + id))
+                .andExpect(jsonPath("$.used").value(false))
+                .andExpect(jsonPath("$.factor").value(1.0))
+                .andExpect(jsonPath("$.words", containsString("Too few")));
+        double before = needed(id);
+        JsonNode plan = plan("?minutes=120&playerId=" + id);
+        Instant at = Instant.now().minusSeconds(100_000);
+        for (int i = 0; i < 60; i++) {
+            JsonNode drill = plan.get("drills").get(i % plan.get("drills").size());
+            Map<String, Object> run = new HashMap<>(
+                    Map.of("drill", drill.get("drill").asText(), "result", "rough", "tempo", 60, "playerId", id));
+            run.put("at", at.plusSeconds(60L * i).toString());
+            if (!drill.get("from").isNull()) {
+                run.put("seconds", 2.5 + 0.01 * (i % 7));
+            }
+            log(run).andExpect(status().isCreated());
+        }
+        mvc.perform(get("/api/v1/drills/calibration?playerId=" + id))
+                .andExpect(jsonPath("$.used").value(true))
+                .andExpect(jsonPath("$.factor", greaterThan(1.1)))
+                .andExpect(jsonPath("$.terms.length()").value(3))
+                .andExpect(jsonPath("$.words", containsString("more time")));
+        assertTrue(needed(id) > 1.1 * before);
+    }
+
+    private double needed(long player) throws Exception {
+        JsonNode part = json.readTree(mvc.perform(post("/api/v1/arrangements/preview")
+                        .contentType(APPLICATION_JSON)
+                        .content(json.writeValueAsBytes(Map.of(
+                                "chart",
+                                Map.of("source", "| G | C |"),
+                                "rung",
+                                2,
+                                "capo",
+                                0,
+                                "playerId",
+                                player,
+                                "locks",
+                                List.of(
+                                        Map.of("placement", 0, "frets", "320003"),
+                                        Map.of("placement", 1, "frets", "x32010"))))))
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+        return part.get("changes").get(0).get("neededSeconds").asDouble();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "minutes=3, minutes",
+        "minutes=500, minutes",
+        "zone=Narnia, zone",
+    })
+    void badPlans_sayTheirField(String query, String field) throws Exception {
+        mvc.perform(get("/api/v1/drills/plan?" + query))
+                .andExpect(status().is4xxClientError())
+                .andExpect(jsonPath("$.field").value(field));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "nonsense, clean, 60, drill",
+        "pattern:bar, perfect, 60, result",
+        "pattern:bar, clean, 999, tempo",
+    })
+    void badRuns_sayTheirField(String drill, String result, int tempo, String field) throws Exception {
+        log(Map.of("drill", drill, "result", result, "tempo", tempo))
+                .andExpect(status().is4xxClientError())
+                .andExpect(jsonPath("$.field").value(field));
+    }
+
+    @Test
+    void badTimesAndSeconds_sayTheirField() throws Exception {
+        log(Map.of("drill", "pattern:bar", "result", "clean", "tempo", 60, "at", "yesterday"))
+                .andExpect(status().is4xxClientError())
+                .andExpect(jsonPath("$.field").value("at"));
+        log(Map.of("drill", "pattern:bar", "result", "clean", "tempo", 60, "seconds", -1))
+                .andExpect(status().is4xxClientError())
+                .andExpect(jsonPath("$.field").value("seconds"));
+        log(Map.of("result", "clean"))
+                .andExpect(status().is4xxClientError())
+                .andExpect(jsonPath("$.field").value("drill"));
+        mvc.perform(get("/api/v1/drills/plan?playerId=99999")).andExpect(status().is4xxClientError());
+    }
+}

@@ -1,0 +1,182 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { api, type PlannedDrill } from '../../api/client';
+import { drillKeys } from '../../api/queryKeys';
+import { usePlayers } from '../../api/useArrangement';
+import { GripFrame } from '../../shared/GripFrame';
+import { Handed } from '../../shared/Handed';
+import { Problem } from '../../shared/Problem';
+import { usePageTitle } from '../../shared/usePageTitle';
+import { useRemembered } from '../../shared/useRemembered';
+import { Curves } from './Curves';
+import { Running } from './Running';
+import type { Result } from './run';
+
+const MINUTES = [10, 20, 45];
+
+/** What to practise today, running it, and what came of it. */
+export function DrillsView() {
+  usePageTitle('Drill book');
+  const [player, setPlayer] = useRemembered<string>('drills.player', '');
+  const [stored, store] = useRemembered<string>('drills.minutes', '20');
+  const minutes = Number(stored) || 20;
+  const [running, run] = useState<string | null>(null);
+  const [advice, setAdvice] = useState('');
+  const queries = useQueryClient();
+  const players = usePlayers();
+  const playerId = Number(player) || null;
+  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const plan = useQuery({
+    queryKey: drillKeys.plan(playerId, minutes),
+    queryFn: ({ signal }) => api.drillPlan(playerId, minutes, zone, signal),
+    placeholderData: keepPreviousData,
+  });
+  const log = useMutation({
+    mutationFn: (said: { drill: PlannedDrill; result: Result; tempo: number; seconds: number | null }) =>
+      api.logDrill(said.drill.drill, said.result, said.tempo, said.seconds, playerId),
+    onSuccess: async (ran, said) => {
+      setAdvice(ran.advice);
+      const drills = plan.data?.drills ?? [];
+      const next = drills[drills.findIndex((d) => d.drill === said.drill.drill) + 1];
+      run(said.result === 'discomfort' ? null : (next?.drill ?? null));
+      await queries.invalidateQueries({ queryKey: drillKeys.all });
+    },
+  });
+  const drills = plan.data?.drills ?? [];
+  const current = drills.find((d) => d.drill === running);
+  return (
+    <Handed playerId={playerId}>
+      <Box component="main" sx={{ p: { xs: 2, md: 3 }, maxWidth: 1120 }}>
+        <Typography variant="h1">Drill book</Typography>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', my: 1.5 }}>
+          <TextField
+            select
+            size="small"
+            label="Player"
+            value={player}
+            onChange={(event) => setPlayer(event.target.value)}
+            slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
+          >
+            <option value="">adult hand</option>
+            {(players.data ?? []).map((p) => (
+              <option key={p.id} value={p.id}>
+                {p.limits.name}
+              </option>
+            ))}
+          </TextField>
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            value={minutes}
+            aria-label="Minutes"
+            onChange={(_, chosen: number | null) => chosen !== null && store(String(chosen))}
+          >
+            {MINUTES.map((m) => (
+              <ToggleButton key={m} value={m} sx={{ minHeight: 44, px: 2, textTransform: 'none' }}>
+                {m} minutes
+              </ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+          {plan.data && (
+            <Typography color="text.secondary" data-testid="plan-facts">
+              {drills.length} drills, {plan.data.minutes} minutes
+              {plan.data.streak > 1 ? ` · ${plan.data.streak} days in a row` : ''}
+            </Typography>
+          )}
+        </Box>
+        {plan.isError && <Problem error={plan.error} onRetry={() => void plan.refetch()} />}
+        {log.isError && <Problem error={log.error} />}
+        {advice !== '' && (
+          <Typography role="status" sx={{ my: 1, fontWeight: 700 }}>
+            {advice}
+          </Typography>
+        )}
+        {current ? (
+          <Running
+            key={current.drill}
+            drill={current}
+            pending={log.isPending}
+            onLog={(result, tempo, seconds) => log.mutate({ drill: current, result, tempo, seconds })}
+            onLeave={() => run(null)}
+          />
+        ) : (
+          <Plan drills={drills} stopped={plan.data?.stopped ?? []} onRun={run} />
+        )}
+        <Curves playerId={playerId} />
+      </Box>
+    </Handed>
+  );
+}
+
+function Plan({
+  drills,
+  stopped,
+  onRun,
+}: {
+  drills: PlannedDrill[];
+  stopped: string[];
+  onRun: (drill: string) => void;
+}) {
+  return (
+    <>
+      <Typography variant="h2">Today</Typography>
+      {drills.length === 0 && (
+        <Typography sx={{ my: 1 }}>
+          Nothing is left for today. Play a song from the <Link to="/">songbook</Link>, or come back tomorrow.
+        </Typography>
+      )}
+      <Box component="ol" aria-label="Today's drills" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        {drills.map((drill) => (
+          <Box
+            component="li"
+            key={drill.drill}
+            data-testid="drill"
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: '1fr', sm: '176px 1fr auto' },
+              gap: 2,
+              alignItems: 'center',
+              py: 1.25,
+              borderTop: 1,
+              borderColor: 'divider',
+            }}
+          >
+            <Box sx={{ display: 'flex', gap: 0.5 }}>
+              {drill.from && <GripFrame grip={drill.from} size={0.82} />}
+              {drill.to && <GripFrame grip={drill.to} size={0.82} />}
+            </Box>
+            <Box>
+              <Typography sx={{ fontWeight: 700, fontSize: '1.1rem' }}>
+                {drill.name}
+                <Typography component="span" color="text.secondary" sx={{ ml: 1 }}>
+                  {drill.tempo} of {drill.songTempo} · {drill.minutes} min
+                </Typography>
+              </Typography>
+              <Typography>{drill.does}</Typography>
+              <Typography variant="body2" color="text.secondary">
+                {drill.why} <Link to={`/songs/${drill.song}`}>Bar {drill.bar}</Link>
+              </Typography>
+              {drill.caution !== null && <Typography variant="body2">{drill.caution}</Typography>}
+            </Box>
+            <Button variant="contained" onClick={() => onRun(drill.drill)} sx={{ minHeight: 44 }}>
+              Run
+            </Button>
+          </Box>
+        ))}
+      </Box>
+      {stopped.length > 0 && (
+        <Typography sx={{ mt: 1 }}>
+          Out for today, because it hurt: {stopped.join(', ')}. If it lasts, see a qualified health
+          professional or your teacher.
+        </Typography>
+      )}
+    </>
+  );
+}

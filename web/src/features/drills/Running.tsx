@@ -1,0 +1,114 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useEffect, useRef, useState } from 'react';
+import type { PlannedDrill } from '../../api/client';
+import { GripFrame } from '../../shared/GripFrame';
+import { useKey } from '../../shared/useKey';
+import { clock, type Result } from './run';
+import { useClick } from './useClick';
+
+const STEP = 4;
+const SLOWEST = 30;
+const FASTEST = 240;
+
+/** One drill, large: click, time left, the tempo up and down, and how it went by one key. */
+export function Running({
+  drill,
+  pending,
+  onLog,
+  onLeave,
+}: {
+  drill: PlannedDrill;
+  pending: boolean;
+  onLog: (result: Result, tempo: number, seconds: number | null) => void;
+  onLeave: () => void;
+}) {
+  const [tempo, setTempo] = useState(drill.tempo);
+  const [left, setLeft] = useState(drill.minutes * 60);
+  const [clicking, setClicking] = useState(false);
+  const taps = useRef<number[]>([]);
+  const [seconds, setSeconds] = useState<number | null>(null);
+  const beat = useClick(tempo, clicking);
+  useEffect(() => {
+    const timer = setInterval(() => setLeft((s) => s - 1), 1000);
+    return () => clearInterval(timer);
+  }, []);
+  const say = (result: Result) => !pending && onLog(result, tempo, seconds);
+  const change = (by: number) => setTempo((t) => Math.min(FASTEST, Math.max(SLOWEST, t + by)));
+  /** Two taps, as the old chord is left and as the new one sounds, measure one change. */
+  const tap = () => {
+    taps.current = [...taps.current.slice(-1), performance.now()];
+    const [from, to] = taps.current;
+    if (from !== undefined && to !== undefined) {
+      setSeconds(Math.round(Math.min(10_000, to - from)) / 1000);
+      taps.current = [];
+    }
+  };
+  useKey('drillClean', () => say('clean'));
+  useKey('drillRough', () => say('rough'));
+  useKey('drillMissed', () => say('missed'));
+  useKey('drillStop', () => say('discomfort'));
+  useKey('drillFaster', () => change(STEP));
+  useKey('drillSlower', () => change(-STEP));
+  useKey('drillClick', () => setClicking((on) => !on));
+  useKey('drillTap', tap);
+  useKey('drillLeave', onLeave);
+  return (
+    <Box component="section" aria-label="Running" data-testid="running" sx={{ my: 1 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3, alignItems: 'center' }}>
+        <Box sx={{ display: 'flex', gap: 2 }}>
+          {drill.from && <GripFrame grip={drill.from} size={2} />}
+          {drill.to && <GripFrame grip={drill.to} size={2} />}
+        </Box>
+        <Box sx={{ flex: '1 1 320px' }}>
+          <Typography variant="h2" sx={{ fontSize: '2rem' }}>
+            {drill.name}
+          </Typography>
+          <Typography sx={{ fontSize: '1.2rem' }}>{drill.does}</Typography>
+          {drill.caution !== null && <Typography sx={{ mt: 1 }}>{drill.caution}</Typography>}
+          <Typography role="timer" sx={{ fontSize: '2.4rem', fontWeight: 700, mt: 1 }}>
+            {clock(left)}
+            {left <= 0 && (
+              <Typography component="span" sx={{ ml: 2 }}>
+                Rest your hand, then say how it went.
+              </Typography>
+            )}
+          </Typography>
+          <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}>
+            <Button variant="outlined" aria-label="Slower" onClick={() => change(-STEP)}>
+              −
+            </Button>
+            <Typography sx={{ fontWeight: 700 }} data-testid="drill-tempo">
+              {tempo} beats a minute
+            </Typography>
+            <Button variant="outlined" aria-label="Faster" onClick={() => change(STEP)}>
+              +
+            </Button>
+            <Button aria-pressed={clicking} onClick={() => setClicking(!clicking)}>
+              {clicking ? `click ${beat + 1}` : 'click (c)'}
+            </Button>
+            <Button onClick={tap}>
+              {seconds === null ? 'time a change (t, t)' : `change ${seconds.toFixed(2)} s`}
+            </Button>
+          </Box>
+        </Box>
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 2 }}>
+        <Button variant="contained" disabled={pending} onClick={() => say('clean')}>
+          Clean (1)
+        </Button>
+        <Button variant="outlined" disabled={pending} onClick={() => say('rough')}>
+          Rough (2)
+        </Button>
+        <Button variant="outlined" disabled={pending} onClick={() => say('missed')}>
+          Missed (3)
+        </Button>
+        <Button color="error" variant="outlined" disabled={pending} onClick={() => say('discomfort')}>
+          Stopped: discomfort (0)
+        </Button>
+        <Button onClick={onLeave}>Back to the plan (esc)</Button>
+      </Box>
+    </Box>
+  );
+}
