@@ -17,6 +17,7 @@ import org.springframework.context.annotation.Import;
         properties = {
             "spring.datasource.url=jdbc:h2:mem:test",
             "underhand.demo=true",
+            "underhand.demo-log=false",
             "springdoc.api-docs.path=/described",
             "springdoc.paths-to-match=/api/v1/**",
             "springdoc.paths-to-exclude=/api/v1/openapi",

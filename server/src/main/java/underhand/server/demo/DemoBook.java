@@ -6,8 +6,11 @@ import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import underhand.server.drills.DrillService;
@@ -77,6 +80,8 @@ class DemoBook implements SmartInitializingSingleton {
     private final BookFacts facts;
     private final Writes writes;
     private final boolean isDemo;
+    private final boolean hasLog;
+    private boolean isFresh;
 
     DemoBook(
             DrillService drills,
@@ -84,13 +89,15 @@ class DemoBook implements SmartInitializingSingleton {
             PlayerService players,
             BookFacts facts,
             Writes writes,
-            @Value("${underhand.demo}") boolean isDemo) {
+            @Value("${underhand.demo}") boolean isDemo,
+            @Value("${underhand.demo-log:true}") boolean hasLog) {
         this.drills = drills;
         this.songs = songs;
         this.players = players;
         this.facts = facts;
         this.writes = writes;
         this.isDemo = isDemo;
+        this.hasLog = hasLog;
     }
 
     @Override
@@ -99,7 +106,7 @@ class DemoBook implements SmartInitializingSingleton {
         boolean isNew = madeFor.isEmpty() && songs.isUntouched() && players.isUntouched();
         if (isNew && isDemo) {
             writes.in(this::fill);
-            drills.simulate(WEEKS_PRACTISED, Instant.now());
+            isFresh = true;
         } else if (madeFor.isEmpty()) {
             facts.set(MADE_FOR, OWN);
         }
@@ -107,6 +114,25 @@ class DemoBook implements SmartInitializingSingleton {
             System.out.println(
                     "This book is your own, so the demo songs stay out of it. Choose another directory with --data"
                             + " to see them.");
+        }
+    }
+
+    /** Practises the songs once they are there; planning all of them takes some seconds, for which nobody waits. */
+    @EventListener(ApplicationReadyEvent.class)
+    void practise() {
+        if (isFresh && hasLog) {
+            Thread hand = new Thread(this::practised, "demo-log");
+            hand.setDaemon(true);
+            hand.start();
+        }
+    }
+
+    private void practised() {
+        try {
+            drills.simulate(WEEKS_PRACTISED, Instant.now());
+        } catch (RuntimeException stopped) {
+            // Underhand was stopped before it was done: the demo has no log then.
+            LoggerFactory.getLogger(DemoBook.class).debug("the demo has no log", stopped);
         }
     }
 

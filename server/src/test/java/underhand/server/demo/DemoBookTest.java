@@ -38,7 +38,7 @@ class DemoBookTest {
                 })
                 .when(writes)
                 .in(any(Runnable.class));
-        new DemoBook(drills, songs, players, facts, writes, demo).afterSingletonsInstantiated();
+        new DemoBook(drills, songs, players, facts, writes, demo, false).afterSingletonsInstantiated();
     }
 
     @Test
