@@ -1,12 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
 import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link as To } from 'react-router';
 import { api, type PlannedDrill } from '../../api/client';
 import { drillKeys } from '../../api/queryKeys';
 import { usePlayers } from '../../api/useArrangement';
@@ -129,7 +130,11 @@ function Plan({
       <Typography variant="h2">Today</Typography>
       {drills.length === 0 && (
         <Typography sx={{ my: 1 }}>
-          Nothing is left for today. Play a song from the <Link to="/">songbook</Link>, or come back tomorrow.
+          Nothing is left for today. Play a song from the{' '}
+          <Link component={To} to="/">
+            songbook
+          </Link>
+          , or come back tomorrow.
         </Typography>
       )}
       <Box component="ol" aria-label="Today's drills" sx={{ listStyle: 'none', m: 0, p: 0 }}>
@@ -161,7 +166,10 @@ function Plan({
               </Typography>
               <Typography>{drill.does}</Typography>
               <Typography variant="body2" color="text.secondary">
-                {drill.why} <Link to={`/songs/${drill.song}`}>Bar {drill.bar}</Link>
+                {drill.why}{' '}
+                <Link component={To} to={`/songs/${drill.song}`}>
+                  Bar {drill.bar}
+                </Link>
               </Typography>
               {drill.caution !== null && <Typography variant="body2">{drill.caution}</Typography>}
             </Box>

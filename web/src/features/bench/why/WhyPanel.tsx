@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
-import { Link, useParams } from 'react-router';
+import { Link as To, useParams } from 'react-router';
 import type { Change, Grip, HouseRules, Placement } from '../../../api/client';
 import { MONO } from '../../../theme/theme';
 import { GripFrame } from '../../../shared/GripFrame';
@@ -134,7 +135,9 @@ function PlacementWhy({ placement }: { placement: Placement }) {
                 </Button>
               )}
             </Box>
-            <Link to={deskLink(arrangement, placement, Number(id))}>On the shape desk</Link>
+            <Link component={To} to={deskLink(arrangement, placement, Number(id))}>
+              On the shape desk
+            </Link>
             {grip.isNew && <MyShape shape={grip.shape} playerId={decisions.playerId} />}
           </Box>
         </Box>

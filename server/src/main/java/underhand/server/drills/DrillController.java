@@ -234,10 +234,10 @@ class DrillController {
                 GripView.round(found.factor()),
                 GripView.round(found.error()),
                 GripView.round(found.defaultError()),
-                words(found));
+                words(found, playerId != null));
     }
 
-    private static String words(Calibration found) {
+    private static String words(Calibration found, boolean ofPlayer) {
         if (found.count() < Calibration.FEWEST) {
             return "Too few measured runs yet: " + found.count() + " of " + Calibration.FEWEST + ".";
         }
@@ -248,8 +248,9 @@ class DrillController {
         return percent == 0
                 ? "Your changes take as long as your rung expects."
                 : "Your changes take " + percent + "% " + (found.factor() < 1 ? "less" : "more")
-                        + " time than your rung expects; your parts go by that. How far the hand stretches is never changed"
-                        + " by it.";
+                        + " time than your rung expects"
+                        + (ofPlayer ? "; your parts go by that." : ". A player's own parts would go by that.")
+                        + " How far the hand stretches is never changed by it.";
     }
 
     private static ZoneId zone(String zone) {
