@@ -25,7 +25,7 @@ export function Curves({ playerId }: { playerId: number | null }) {
     <Box component="section" aria-label="What came of it" sx={{ mt: 3 }}>
       <Typography variant="h2">What came of it</Typography>
       <Typography sx={{ my: 0.5 }} data-testid="logged">
-        {runs.length === 0 ? 'Nothing was run yet.' : `${runs.length} runs. `}
+        {runs.length === 0 ? 'Nothing was run yet. ' : `${runs.length} runs. `}
         {calibration.data?.words}
       </Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(220px, 1fr))', gap: 2 }}>

@@ -16,8 +16,13 @@ class DrillsTest extends InDemoBook {
     private static final By TEMPO = By.cssSelector("[data-testid=drill-tempo]");
 
     private void openPlan(String minutes) {
-        browser.go(application.address() + "/drills");
-        browser.find(DRILL);
+        // The demo's player practises in the background while the application starts.
+        browser.awaitTrue(() -> {
+            browser.go(application.address() + "/drills");
+            browser.find(DRILL);
+            return browser.await(LOGGED, t -> t.matches("(?s).*(runs|Nothing).*"))
+                    .matches("(?s)[0-9]+ runs.*");
+        });
         browser.press(minutes + " minutes");
         browser.find(DRILL);
     }
