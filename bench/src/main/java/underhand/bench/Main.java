@@ -9,14 +9,14 @@ import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 
-/** Runs the benchmarks and prints their table. Usage: {@code ./underhand bench}. */
+/** Runs the benchmarks and prints their table. Usage: {@code ./underhand bench [part of a benchmark's name]}. */
 public final class Main {
 
     private Main() {}
 
     public static void main(String[] args) throws RunnerException {
         Collection<RunResult> results = new Runner(new OptionsBuilder()
-                        .include(PlannerBenchmark.class.getName())
+                        .include(PlannerBenchmark.class.getName() + (args.length == 0 ? "" : ".*" + args[0]))
                         .build())
                 .run();
         System.out.println("| benchmark | bars or readings | ms | error |");

@@ -1,6 +1,8 @@
 package underhand.bench;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 import org.jgrapht.Graph;
@@ -20,17 +22,20 @@ import org.openjdk.jmh.annotations.Warmup;
 import underhand.arrange.Arranger;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
+import underhand.desk.Desk;
 import underhand.hand.Parameters;
 import underhand.hand.Player;
 import underhand.hand.Rung;
 import underhand.neck.Fretboard;
 import underhand.neck.Guitar;
+import underhand.neck.Shape;
 import underhand.neck.Tuning;
 import underhand.repertoire.GripFinder;
 import underhand.route.RouteSolver;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.ReadingChoice;
 import underhand.settings.Setting;
+import underhand.settings.SoloAsk;
 
 /** The speeds that matter: grips of a chord, a route, a sweep, growth, and the ratio to a general shortest path. */
 @BenchmarkMode(Mode.AverageTime)
@@ -125,6 +130,39 @@ public class PlannerBenchmark {
     public static class Arranging {
         final Arranger arranger = new Arranger();
         final Chart song64 = Songs.of(64);
+    }
+
+    /** A tune of 256 eighths over 32 bars, for one capo in one octave. */
+    @Benchmark
+    public Object soloOf32Bars(Singing state) {
+        return state.arranger.arrange(
+                state.song,
+                ArrangementSettings.ofRung(5).withCapo(0).withSolo(new SoloAsk(OptionalInt.of(0), List.of())));
+    }
+
+    /** The same for every capo, in every octave that may do. */
+    @Benchmark
+    @Measurement(iterations = 5, time = 5)
+    public Object soloOf32BarsSwept(Singing state) {
+        return state.arranger.arrange(state.song, ArrangementSettings.ofRung(5).withSolo(SoloAsk.OPEN));
+    }
+
+    @State(Scope.Benchmark)
+    public static class Singing {
+        final Arranger arranger = new Arranger();
+        final Chart song = Songs.sung(32);
+    }
+
+    /** Every chord a finger away from a grip. */
+    @Benchmark
+    public Object chordsAFingerAway(Desks state) {
+        return state.desk.near(state.shape, Optional.of("D"), 1);
+    }
+
+    @State(Scope.Benchmark)
+    public static class Desks {
+        final Desk desk = new Desk(new Fretboard(Guitar.ACOUSTIC, Tuning.STANDARD, 0), Player.ADULT);
+        final Shape shape = Shape.parse("x7577x");
     }
 
     @State(Scope.Benchmark)

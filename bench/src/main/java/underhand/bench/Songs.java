@@ -12,7 +12,9 @@ import underhand.chart.Chart;
 import underhand.chart.Metre;
 import underhand.chart.Placement;
 import underhand.chart.Section;
+import underhand.chart.TuneNote;
 import underhand.chord.ChordSymbol;
+import underhand.pitch.Pitch;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.ReadingChoice;
 
@@ -40,6 +42,22 @@ final class Songs {
                 OptionalInt.empty(),
                 Optional.empty(),
                 List.of(new Section("", Optional.empty(), all)));
+    }
+
+    /** The same with a tune of eighths that goes up and down the scale of G. */
+    static Chart sung(int bars) {
+        int[] scale = {67, 69, 71, 72, 74, 76, 74, 72, 71, 69};
+        List<Bar> all = new ArrayList<>();
+        int next = 0;
+        for (Bar bar : of(bars).sections().get(0).bars()) {
+            List<TuneNote> tune = new ArrayList<>();
+            for (int eighth = 0; eighth < 8; eighth++) {
+                tune.add(new TuneNote(Pitch.ofMidi(scale[next++ % scale.length]), eighth / 2.0, 0.5));
+            }
+            all.add(bar.with(List.of(bar.placements().get(0).withTune(tune))));
+        }
+        Chart plain = of(bars);
+        return plain.withSections(List.of(new Section("", Optional.empty(), all)));
     }
 
     /** The first so many readings that the rules propose for each placement, accepted. */

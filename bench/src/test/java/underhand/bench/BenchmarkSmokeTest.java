@@ -21,6 +21,8 @@ class BenchmarkSmokeTest {
         growing.bars = 16;
         growing.build();
         assertNotNull(benchmark.sweepOfSongOfBars(growing, new PlannerBenchmark.Arranging()));
+        assertNotNull(benchmark.soloOf32Bars(new PlannerBenchmark.Singing()));
+        assertNotNull(benchmark.chordsAFingerAway(new PlannerBenchmark.Desks()));
         PlannerBenchmark.Arranging arranging = new PlannerBenchmark.Arranging();
         assertNotNull(benchmark.sweepOf10CaposAnd5Rungs(arranging));
         PlannerBenchmark.Accepting accepting = new PlannerBenchmark.Accepting();

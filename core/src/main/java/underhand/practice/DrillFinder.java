@@ -18,7 +18,7 @@ import underhand.solve.PlacedGrip;
 import underhand.solve.TimedChange;
 
 /** The drills of a part: its worst changes, each practised by what is hard about it, and its right hand. */
-public final class DrillFinder {
+final class DrillFinder {
 
     /** Changes of a part that are worth a drill of their own. */
     private static final int CHANGES = 6;
@@ -48,7 +48,7 @@ public final class DrillFinder {
     }
 
     /** The drills of a part, the hardest first. */
-    public static List<Drill> of(Arrangement arrangement) {
+    static List<Drill> of(Arrangement arrangement) {
         Map<List<Object>, Known> changes = new LinkedHashMap<>();
         for (TimedChange change : arrangement.changes()) {
             PlacedGrip from = arrangement.placements().get(change.from());

@@ -38,8 +38,20 @@ public final class DrillLog {
         return run.at().atZone(zone).toLocalDate();
     }
 
-    /** When a drill is due; empty when it was never run. */
-    public Optional<Spacing> spacing(String drill) {
+    /**
+     * When a drill comes again.
+     *
+     * @param days from the last time to the next
+     * @param ease how much longer each interval is than the one before
+     */
+    public record Due(LocalDate day, int days, double ease) {}
+
+    /** When a drill comes again; empty when it was never run. */
+    public Optional<Due> due(String drill) {
+        return spacing(drill).map(s -> new Due(s.due(), s.days(), s.ease()));
+    }
+
+    Optional<Spacing> spacing(String drill) {
         Spacing spacing = null;
         LocalDate last = null;
         for (Run run : ofDrill.getOrDefault(drill, List.of())) {
@@ -65,7 +77,7 @@ public final class DrillLog {
     }
 
     /** The tempo to run it at next: a step faster after a clean run, slower after a missed one. */
-    public int tempo(Drill drill) {
+    int tempo(Drill drill) {
         int tempo = Math.max(30, Math.min(drill.tempo(), drill.holds()) * 3 / 4);
         for (Run run : ofDrill.getOrDefault(drill.id(), List.of())) {
             if (run.tempo() > 0) {

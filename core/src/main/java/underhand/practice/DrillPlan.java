@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import underhand.arrange.Arrangement;
 import underhand.input.RangeException;
 
 /**
@@ -47,7 +48,15 @@ public record DrillPlan(List<Planned> drills, double minutes, List<String> stopp
      *
      * @param title of the song
      */
-    public record Candidate(Drill drill, long song, String title) {}
+    public record Candidate(Drill drill, long song, String title) {
+
+        /** The drills of a song's part, the hardest first. */
+        public static List<Candidate> of(Arrangement arrangement, long song, String title) {
+            return DrillFinder.of(arrangement).stream()
+                    .map(drill -> new Candidate(drill, song, title))
+                    .toList();
+        }
+    }
 
     /** A candidate with when it is due. */
     private record Wanted(Candidate from, int songs, Optional<Spacing> spacing, long overdue) {

@@ -1,7 +1,11 @@
 package underhand.practice;
 
+import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Random;
@@ -31,6 +35,11 @@ public final class SimulatedPlayer {
     private static final double AT_EASE = 0.85;
 
     private static final double BEATS_A_CHANGE = 1;
+
+    private static final int DAYS_A_WEEK = 7;
+    private static final int DAYS_OF_PRACTICE = 4;
+    private static final int DRILLS_A_DAY = 5;
+    private static final Duration MINUTES_A_DRILL = Duration.ofMinutes(4);
 
     private final Rung rung;
     private final double factor;
@@ -62,6 +71,28 @@ public final class SimulatedPlayer {
         double there = BEATS_A_CHANGE * 60 / Math.max(1, tempo);
         Result result = seconds < AT_EASE * there ? Result.CLEAN : seconds < there ? Result.ROUGH : Result.MISSED;
         return new Run(drill, result, tempo, OptionalDouble.of(Math.max(0.02, Math.min(60, seconds))), at);
+    }
+
+    /**
+     * What it runs in some weeks up to a time: on four days of seven five drills, the first of them most often, each at the tempo
+     * that its log says.
+     */
+    public List<Run> practise(List<DrillPlan.Candidate> candidates, int weeks, Instant until) {
+        List<Drill> drills =
+                candidates.stream().map(DrillPlan.Candidate::drill).distinct().toList();
+        List<Run> runs = new ArrayList<>();
+        for (int day = DAYS_A_WEEK * weeks; day > 0 && !drills.isEmpty(); day--) {
+            if (random.nextInt(DAYS_A_WEEK) < DAYS_OF_PRACTICE) {
+                DrillLog log = new DrillLog(runs, ZoneOffset.UTC);
+                Instant at = until.minus(Duration.ofDays(day));
+                for (int i = 0; i < DRILLS_A_DAY; i++) {
+                    int place = (int) (Math.abs(random.nextGaussian()) * drills.size() / 3);
+                    Drill drill = drills.get(Math.min(drills.size() - 1, place));
+                    runs.add(run(drill.id(), log.tempo(drill), at.plus(MINUTES_A_DRILL.multipliedBy(i))));
+                }
+            }
+        }
+        return runs;
     }
 
     /** After some dozens of times nothing is left to be won. */

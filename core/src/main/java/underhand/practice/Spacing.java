@@ -10,7 +10,7 @@ import java.time.LocalDate;
  * @param ease how much longer each interval is than the one before, 1.3 at least
  * @param days until it is due again
  */
-public record Spacing(int repetitions, double ease, int days, LocalDate due) {
+record Spacing(int repetitions, double ease, int days, LocalDate due) {
 
     private static final double FIRST_EASE = 2.5;
     private static final double LEAST_EASE = 1.3;

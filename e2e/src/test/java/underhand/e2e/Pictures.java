@@ -35,6 +35,8 @@ class Pictures {
             books();
             bench();
             others();
+            solo();
+            practice();
         }
     }
 
@@ -128,16 +130,30 @@ class Pictures {
         browser.driver().executeScript("arguments[0].scrollIntoView()", readings);
         take("readings");
         go("/songs/8", GRIP);
-        WebElement label = browser.find(By.xpath("//label[normalize-space()='Second guitar']"));
-        WebElement second = browser.find(By.id(label.getDomAttribute("for")));
-        browser.driver()
-                .executeScript(
-                        "const s = arguments[0], o = [...s.options].find(o => o.textContent.includes('adult hand'));"
-                                + "Object.getOwnPropertyDescriptor(Object.getPrototypeOf(s), 'value').set.call(s, o.value);"
-                                + "s.dispatchEvent(new Event('change', {bubbles: true}));",
-                        second);
+        browser.choose("Second guitar", "adult hand");
         rest();
         take("two-guitars");
+    }
+
+    private void solo() {
+        go("/songs/2", GRIP);
+        press("4");
+        browser.choose("Tune", "on top, best octave");
+        browser.await(By.cssSelector("[data-testid=song-facts]"), t -> t.contains("tune on top"));
+        rest();
+        browser.find(By.cssSelector("[data-index='2']")).click();
+        take("solo");
+        go("/songs/2/sheet", By.cssSelector("[data-testid=system] svg"));
+        WebElement first = browser.find(By.cssSelector("[data-bar='1']"));
+        browser.driver().executeScript("arguments[0].scrollIntoView()", first);
+        take("sheet-solo");
+    }
+
+    private void practice() {
+        go("/shapes?frets=x7577x&key=D", By.cssSelector("[data-testid=near] button"));
+        take("shapes");
+        go("/drills", By.cssSelector("[data-testid=drill]"));
+        take("drills");
     }
 
     private void rightHand() {

@@ -25,7 +25,6 @@ import underhand.practice.Drill;
 import underhand.practice.DrillLog;
 import underhand.practice.DrillPlan;
 import underhand.practice.Run;
-import underhand.practice.Spacing;
 import underhand.server.platform.InputException;
 import underhand.server.shapes.GripView;
 
@@ -157,13 +156,13 @@ class DrillController {
                         request.tempo() == null ? 0 : request.tempo(),
                         request.seconds())
                 .toRun(at.toInstant());
-        Optional<Spacing> next = drills.ran(request.playerId(), run, at.getOffset());
+        Optional<DrillLog.Due> next = drills.ran(request.playerId(), run, at.getOffset());
         boolean hurts = run.result() == Run.Result.DISCOMFORT;
         return new RanView(
                 run.drill(),
-                next.map(s -> s.due().toString()).orElse(null),
-                next.map(Spacing::days).orElse(0),
-                GripView.round(next.map(Spacing::ease).orElse(0.0)),
+                next.map(d -> d.day().toString()).orElse(null),
+                next.map(DrillLog.Due::days).orElse(0),
+                GripView.round(next.map(DrillLog.Due::ease).orElse(0.0)),
                 hurts
                         ? "Rest now. This drill is out for today. If it lasts, see a qualified health professional or"
                                 + " your teacher."

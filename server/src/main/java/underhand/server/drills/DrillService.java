@@ -6,18 +6,14 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Random;
 import org.springframework.stereotype.Service;
 import underhand.hand.Rung;
 import underhand.practice.Calibration;
-import underhand.practice.Drill;
-import underhand.practice.DrillFinder;
 import underhand.practice.DrillLog;
 import underhand.practice.DrillPlan;
 import underhand.practice.DrillPlan.Candidate;
 import underhand.practice.Run;
 import underhand.practice.SimulatedPlayer;
-import underhand.practice.Spacing;
 import underhand.server.arrangements.ArrangementService;
 import underhand.server.arrangements.ArrangementService.Task;
 import underhand.server.players.PlayerService;
@@ -56,10 +52,10 @@ public class DrillService {
     }
 
     /** Keeps a run; what follows for its drill, empty where the hand said stop the first time. */
-    Optional<Spacing> ran(Long playerId, Run run, ZoneId zone) {
+    Optional<DrillLog.Due> ran(Long playerId, Run run, ZoneId zone) {
         checkPlayer(playerId);
         logs.add(playerId, List.of(run));
-        return log(playerId, zone).spacing(run.drill());
+        return log(playerId, zone).due(run.drill());
     }
 
     Calibration calibration(Long playerId) {
@@ -82,31 +78,14 @@ public class DrillService {
         for (SongService.ToPractise song : songs.toPractise(SONGS)) {
             Task task = arrangements.task(
                     playerId == null ? song.asked() : song.asked().by(playerId, rung(playerId)));
-            List<Drill> drills = arrangements.planned(
-                    task, () -> DrillFinder.of(arrangements.arranged(task).arrangement()));
-            drills.forEach(drill -> candidates.add(new Candidate(drill, song.id(), song.title())));
+            candidates.addAll(arrangements.planned(
+                    task, () -> Candidate.of(arrangements.arranged(task).arrangement(), song.id(), song.title())));
         }
         return candidates;
     }
 
     /** Fills the log of the adult hand with some weeks of a simulated player, for the demo. */
     public void simulate(int weeks, Instant until) {
-        List<Drill> drills =
-                candidates(null).stream().map(Candidate::drill).distinct().toList();
-        SimulatedPlayer player = new SimulatedPlayer(Rung.of(USUAL_RUNG), 1, weeks);
-        Random random = new Random(weeks);
-        List<Run> runs = new ArrayList<>();
-        for (int day = 7 * weeks; day > 0 && !drills.isEmpty(); day--) {
-            if (random.nextInt(7) < 4) {
-                Instant at = until.minusSeconds(86_400L * day);
-                DrillLog log = new DrillLog(runs, ZoneId.of("UTC"));
-                for (int i = 0; i < 5; i++) {
-                    Drill drill = drills.get(
-                            (int) Math.min(drills.size() - 1, Math.abs(random.nextGaussian()) * drills.size() / 3));
-                    runs.add(player.run(drill.id(), log.tempo(drill), at.plusSeconds(240L * i)));
-                }
-            }
-        }
-        logs.add(null, runs);
+        logs.add(null, new SimulatedPlayer(Rung.of(USUAL_RUNG), 1, weeks).practise(candidates(null), weeks, until));
     }
 }

@@ -73,22 +73,10 @@ class DeskController {
             @ArraySchema(schema = @Schema(nullable = true, type = "integer"))
             List<Integer> frets,
 
-            List<ShapeNameView> names,
+            List<NameView> names,
             List<MovedView> moved,
             int kept,
             boolean inKey) {}
-
-    /** @param missing intervals of the name that do not sound */
-    record ShapeNameView(String symbol, String root, String bass, List<String> missing) {
-
-        static ShapeNameView of(ChordNamer.Name name) {
-            return new ShapeNameView(
-                    name.symbol().glyphs(),
-                    name.symbol().root().toString(),
-                    name.bass().toString(),
-                    name.missing().stream().map(Object::toString).toList());
-        }
-    }
 
     record NeighboursView(List<NeighbourView> neighbours) {}
 
@@ -106,7 +94,7 @@ class DeskController {
                 .map(n -> new NeighbourView(
                         n.shape().toString(),
                         GripView.frets(n.shape()),
-                        n.names().stream().map(ShapeNameView::of).toList(),
+                        n.names().stream().map(NameView::of).toList(),
                         n.moved().stream().map(m -> moved(m, shape.strings())).toList(),
                         n.kept(),
                         n.inKey()))

@@ -67,8 +67,6 @@ class ShapeController {
     record IdentifyRequest(
             @Schema(type = "string", example = "x7577x") JsonNode frets, String tuning, Integer capo, String bass) {}
 
-    record NameView(String symbol, String root, String bass, List<String> missing) {}
-
     record NamesView(List<String> notes, List<NameView> names) {}
 
     @PostMapping("/shapes/identify")
@@ -78,13 +76,7 @@ class ShapeController {
         var names = ChordNamer.namesOver(shape.pitches(board), Optional.ofNullable(request.bass()));
         return new NamesView(
                 ChordNamer.spelled(shape.pitches(board), names),
-                names.stream()
-                        .map(n -> new NameView(
-                                n.symbol().glyphs(),
-                                n.symbol().root().toString(),
-                                n.bass().toString(),
-                                n.missing().stream().map(Object::toString).toList()))
-                        .toList());
+                names.stream().map(NameView::of).toList());
     }
 
     record GripsRequest(
