@@ -89,8 +89,14 @@ public record Arrangement(
         return words;
     }
 
-    /** How each grip keeps to the one its chord has elsewhere, in words, by its index; none on rungs that keep none. */
+    /**
+     * How each grip keeps to the one its chord has elsewhere, in words, by its index; none on rungs that keep none, nor under a
+     * tune.
+     */
     public Map<Integer, String> keptGrips() {
+        if (solo.isPresent()) {
+            return Map.of();
+        }
         Map<Integer, String> words = new HashMap<>();
         UsualGrips.of(placements, settings.rung(), parameters)
                 .ifPresent(usual ->
@@ -101,9 +107,10 @@ public record Arrangement(
     /** Why a chord was taken from outside its texture, in words, by its index. */
     public Map<Integer, String> fallbacks() {
         Map<Integer, String> words = new HashMap<>();
+        Set<Integer> sung = solo.map(Solo::places).orElse(Set.of());
         for (PlacedGrip placed : placements) {
             TextureAsk ask = settings.textures().at(placed.slot().index());
-            if (placed.grip().isPresent() && !placed.locked()) {
+            if (placed.grip().isPresent() && !placed.locked() && !sung.contains(placed.index())) {
                 ChordSymbol chord = placed.segment().chord().orElseThrow();
                 boolean bassElsewhere = settings.voicing().lowestElsewhere(chord);
                 Shape shape = placed.grip().get().grip().shape();

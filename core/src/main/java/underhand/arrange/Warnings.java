@@ -102,6 +102,12 @@ final class Warnings {
                             + " string free. Another octave, key or capo may have room.",
                     places(solo.leftOut())));
         }
+        if (solo.narrowed()) {
+            warnings.add(new Warning(
+                    Kind.CUT,
+                    "The tune is so long that only the easiest grips under each of its notes were compared.",
+                    List.of()));
+        }
         if (!solo.cut().isEmpty()) {
             double beats =
                     solo.cut().stream().mapToDouble(Solo.Lost::beats).max().orElseThrow();

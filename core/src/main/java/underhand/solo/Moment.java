@@ -14,7 +14,6 @@ import underhand.solve.Segment;
  * @param midi pitch of the tune; -1 where it rests
  * @param begins whether a chord begins here
  * @param strong whether a bass belongs here
- * @param lowestTune the lowest note the tune has from here until the chord ends; {@link #NO_NOTE} for none
  * @param plain whether it is a whole chord of a section without a tune, played as ever
  */
 record Moment(
@@ -28,10 +27,7 @@ record Moment(
         int midi,
         boolean begins,
         boolean strong,
-        int lowestTune,
         boolean plain) {
-
-    static final int NO_NOTE = 128;
 
     enum Tune {
         STRUCK,

@@ -126,7 +126,6 @@ final class Moments {
                     -1,
                     true,
                     true,
-                    Moment.NO_NOTE,
                     true));
             return;
         }
@@ -149,7 +148,6 @@ final class Moments {
                     sung.map(Sung::midi).orElse(-1),
                     i == 0,
                     i == 0 || isStrong(slot.metre(), segment.beat() + at - from),
-                    lowest(at, until),
                     false));
         }
     }
@@ -190,15 +188,5 @@ final class Moments {
             }
         }
         return Optional.empty();
-    }
-
-    private int lowest(double from, double until) {
-        int lowest = Moment.NO_NOTE;
-        for (int i = tune.size() - 1; i >= 0 && tune.get(i).until() > from + SAME; i--) {
-            if (tune.get(i).from() < until - SAME) {
-                lowest = Math.min(lowest, tune.get(i).midi());
-            }
-        }
-        return lowest;
     }
 }

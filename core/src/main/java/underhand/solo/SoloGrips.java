@@ -31,12 +31,17 @@ import underhand.settings.FrettingHand;
 final class SoloGrips {
 
     /** Shapes of a chord that are fingered, the cheapest at a glance. */
-    private static final int FINGERED = 72;
+    private static final int FINGERED = 56;
 
     /** Grips kept of a chord with its tune on one string, and in all. */
     private static final int KEPT_ON_A_STRING = 10;
 
     private static final int KEPT = 26;
+
+    /** A song with more moments has fewer grips for each, this many at least. */
+    private static final int MANY_MOMENTS = 1200;
+
+    private static final int FEWEST_KEPT = 5;
 
     /** Ways kept to take a note over a chord that is held. */
     private static final int WAYS = 3;
@@ -52,6 +57,7 @@ final class SoloGrips {
     private final int highestFret;
     private final int highestTune;
     private final double reachMm;
+    private final int kept;
     private final boolean isStandard;
     private final double untaught;
     private final double added;
@@ -62,7 +68,7 @@ final class SoloGrips {
     private final Map<Integer, List<SoloGrip>> alone = new HashMap<>();
     private final Map<Held, List<SoloGrip>> held = new HashMap<>();
 
-    private record Wanted(ChordSymbol chord, boolean begins, int midi, int lowestTune) {}
+    private record Wanted(ChordSymbol chord, boolean begins, int midi) {}
 
     private record Held(SoloGrip anchor, int midi) {
         @Override
@@ -76,7 +82,9 @@ final class SoloGrips {
         }
     }
 
-    SoloGrips(FrettingHand hand, Manner manner, Parameters parameters) {
+    /** @param moments of the song: a long one is given fewer grips to choose from */
+    SoloGrips(FrettingHand hand, Manner manner, int moments, Parameters parameters) {
+        this.kept = moments <= MANY_MOMENTS ? KEPT : Math.max(FEWEST_KEPT, KEPT * MANY_MOMENTS / moments);
         this.board = hand.board();
         this.manner = manner;
         this.under = new Under(board, hand.voicing(), manner, parameters);
@@ -91,6 +99,11 @@ final class SoloGrips {
         this.added = parameters.get("solo.added");
         this.beyond = parameters.get("habit.beyond");
         this.leftOut = parameters.get("solo.leftOut");
+    }
+
+    /** Whether there are fewer grips than a shorter song would have. */
+    boolean isNarrowed() {
+        return kept < KEPT;
     }
 
     /** Whether the neck has a note at all. */
@@ -133,7 +146,7 @@ final class SoloGrips {
     }
 
     private Under.Ask ask(Moment moment) {
-        return under.ask(moment.segment().sounding(), moment.begins(), moment.midi(), moment.lowestTune());
+        return under.ask(moment.segment().sounding(), moment.begins(), moment.midi());
     }
 
     private List<SoloGrip> alone(int midi) {
@@ -169,7 +182,7 @@ final class SoloGrips {
 
     /** The chord of a moment gripped anew under its note, the cheapest first. */
     List<SoloGrip> chords(Moment moment) {
-        Wanted wanted = new Wanted(moment.segment().sounding(), moment.begins(), moment.midi(), moment.lowestTune());
+        Wanted wanted = new Wanted(moment.segment().sounding(), moment.begins(), moment.midi());
         return chords.computeIfAbsent(wanted, w -> new Search(ask(moment)).run());
     }
 
@@ -305,7 +318,7 @@ final class SoloGrips {
                             (a, b) -> a.grip().shape().compareInSearch(b.grip().shape())));
             Map<Integer, Integer> onString = new HashMap<>();
             grips.removeIf(g -> onString.merge(g.top(), 1, Integer::sum) > KEPT_ON_A_STRING);
-            return List.copyOf(grips.subList(0, Math.min(KEPT, grips.size())));
+            return List.copyOf(grips.subList(0, Math.min(kept, grips.size())));
         }
 
         private double untaught(Shape shape, Found found) {
@@ -362,16 +375,16 @@ final class SoloGrips {
             base = above ? near.without(base, hold.finger()) : base;
         }
         if (isHeld) {
-            add(anchor, base, string, ways);
+            add(anchor, base, string, fret, ways);
             return;
         }
         if (fret == 0) {
-            near.withOpen(base, string).ifPresent(g -> add(anchor, g, string, ways));
+            near.withOpen(base, string).ifPresent(g -> add(anchor, g, string, fret, ways));
             return;
         }
         int before = ways.size();
         for (int finger = 1; finger <= FINGERS; finger++) {
-            near.with(base, finger, string, fret).ifPresent(g -> add(anchor, g, string, ways));
+            near.with(base, finger, string, fret).ifPresent(g -> add(anchor, g, string, fret, ways));
         }
         if (ways.size() == before) {
             leaving(anchor, base, string, fret, ways);
@@ -384,13 +397,13 @@ final class SoloGrips {
             if (!hold.isBarre() && anchor.playsInner(hold.lowString())) {
                 Grip left = near.without(base, hold.finger());
                 for (int finger = 1; finger <= FINGERS; finger++) {
-                    near.with(left, finger, string, fret).ifPresent(g -> add(anchor, g, string, ways));
+                    near.with(left, finger, string, fret).ifPresent(g -> add(anchor, g, string, fret, ways));
                 }
             }
         }
     }
 
-    private void add(SoloGrip anchor, Grip grip, int top, List<SoloGrip> ways) {
+    private void add(SoloGrip anchor, Grip grip, int top, int fret, List<SoloGrip> ways) {
         Effort all = effort(grip, grip.shape().highestFret(), 0);
         if (!all.isPossible()) {
             return;
@@ -403,9 +416,20 @@ final class SoloGrips {
         }
         Effort more = new Effort.Builder()
                 .add(EffortTerm.FINGERS, Math.max(0, all.total() - ofHand(anchor)))
-                .add(EffortTerm.UNDER_TUNE, under.ofTop(top))
+                .add(EffortTerm.UNDER_TUNE, under.ofTop(top) + under.ofStopped(notBelow(anchor, board.midi(top, fret))))
                 .build();
         ways.add(new SoloGrip(grip, top, anchor.bass(), inner, more, anchor));
+    }
+
+    /** Inner notes of a chord that are not below a note of the tune. */
+    private int notBelow(SoloGrip anchor, int midi) {
+        int notes = 0;
+        for (int string = 0; string < board.strings(); string++) {
+            boolean isAbove = anchor.playsInner(string)
+                    && board.midi(string, anchor.grip().shape().fret(string)) >= midi;
+            notes += isAbove ? 1 : 0;
+        }
+        return notes;
     }
 
     private static double ofHand(SoloGrip anchor) {

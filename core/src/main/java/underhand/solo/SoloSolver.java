@@ -70,7 +70,9 @@ public final class SoloSolver implements Solver {
         this.known = known;
         this.searches = known.new Search();
         this.manner = Manner.of(settings.rung());
-        this.grips = new SoloGrips(FrettingHand.of(settings, capo), manner, parameters);
+        int moments =
+                Moments.of(song, 0, manner.bass() == Manner.Bass.ANY).moments().size();
+        this.grips = new SoloGrips(FrettingHand.of(settings, capo), manner, moments, parameters);
         this.patterns = new PlayedPatterns(settings.patterns(), settings.rung(), song.tempo());
         this.timing = new SoloTiming(manner, patterns, known.board(), song.tempo());
         this.parameters = parameters;
@@ -197,7 +199,7 @@ public final class SoloSolver implements Solver {
         List<PlacedGrip> placed = placed(solved);
         List<TimedChange> changes = changes(solved, placed);
         Solo solo = new SoloWriter(solved.all(), solved.played(), known.board(), timing)
-                .write(solved.octave(), solved.moments().tune(), fastestTempo(solved));
+                .write(solved.octave(), solved.moments().tune(), grips.isNarrowed(), fastestTempo(solved));
         return new SolvedPart(
                 capo,
                 total(solved),

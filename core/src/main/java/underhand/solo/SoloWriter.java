@@ -39,7 +39,7 @@ final class SoloWriter {
         this.timing = timing;
     }
 
-    Solo write(int octave, List<Sung> tune, int fastestTempo) {
+    Solo write(int octave, List<Sung> tune, boolean narrowed, int fastestTempo) {
         for (int i = 0; i < played.length; i++) {
             if (!moments.get(i).plain()) {
                 stop(i);
@@ -55,7 +55,7 @@ final class SoloWriter {
                 written.add(moment(i));
             }
         }
-        return new Solo(octave, written, notes, leftOut, cut, whole(), fastestTempo);
+        return new Solo(octave, written, notes, leftOut, cut, whole(), narrowed, fastestTempo);
     }
 
     /** Chords of which every note that is needed is gripped as they begin. */

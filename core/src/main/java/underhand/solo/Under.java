@@ -59,22 +59,27 @@ final class Under {
     }
 
     /** What is asked of a chord here, worked out once for all grips of it. */
-    record Ask(ChordSymbol chord, ToneDemand tones, int bass, int fifth, boolean begins, int midi, int lowestTune) {}
+    record Ask(ChordSymbol chord, ToneDemand tones, int bass, int fifth, boolean begins, int midi) {}
 
-    Ask ask(ChordSymbol chord, boolean begins, int midi, int lowestTune) {
+    Ask ask(ChordSymbol chord, boolean begins, int midi) {
         ToneDemand tones = ToneDemand.of(chord.withoutBass(), true, true);
         int fifth = chord.tones().stream()
                 .filter(t -> t.interval().number() == 5)
                 .mapToInt(t -> t.note().pitchClass())
                 .findFirst()
                 .orElse(-1);
-        return new Ask(chord, tones, chord.lowest().pitchClass(), fifth, begins, midi, lowestTune);
+        return new Ask(chord, tones, chord.lowest().pitchClass(), fifth, begins, midi);
     }
 
     /** What the string of the tune costs: it sings best on the highest two, and lower ones leave no room under it. */
     double ofTop(int string) {
         int lower = Math.max(0, board.strings() - SINGING - string);
         return low * lower * lower;
+    }
+
+    /** What it costs to stop so many inner notes because the tune goes below them. */
+    double ofStopped(int notes) {
+        return over * notes;
     }
 
     /**
@@ -122,7 +127,6 @@ final class Under {
         for (int i = 0; i < count; i++) {
             boolean rubs = ask.midi() >= 0 && (ask.midi() - under[i]) % OCTAVE == 1;
             cost += rubs ? clash : 0;
-            cost += under[i] >= ask.lowestTune() ? over : 0;
             if (i > 0) {
                 cost += (under[i] - under[i - 1]) % OCTAVE == 1 ? clash : 0;
                 cost += lowInner * Math.max(0, MUD_BELOW - under[i]);

@@ -2,6 +2,8 @@ package underhand.solve;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import underhand.hand.Grip;
 
 /**
@@ -13,6 +15,7 @@ import underhand.hand.Grip;
  * @param leftOut notes of the tune that the neck does not have
  * @param cut notes of the tune that are held shorter than they are written
  * @param whole how many chords have every note they need, the tune's among them
+ * @param narrowed whether the tune is so long that only the easiest grips were compared
  * @param fastestTempo beats a minute up to which the hand is in time at every moment
  */
 public record Solo(
@@ -22,6 +25,7 @@ public record Solo(
         List<Lost> leftOut,
         List<Lost> cut,
         int whole,
+        boolean narrowed,
         int fastestTempo) {
 
     public Solo {
@@ -29,6 +33,11 @@ public record Solo(
         notes = List.copyOf(notes);
         leftOut = List.copyOf(leftOut);
         cut = List.copyOf(cut);
+    }
+
+    /** Places of the part that have the tune on top, or a rest of it. */
+    public Set<Integer> places() {
+        return moments.stream().map(Moment::place).collect(Collectors.toSet());
     }
 
     /**

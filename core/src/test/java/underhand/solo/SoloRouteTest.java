@@ -62,7 +62,7 @@ class SoloRouteTest {
         Manner manner = Manner.of(settings.rung());
         List<Moment> moments = Moments.of(song, 0, true).moments();
         SoloGrip[][] layers =
-                new SoloLayers(new SoloGrips(hand, manner, P), hand.board(), settings, m -> List.of()).of(moments);
+                new SoloLayers(new SoloGrips(hand, manner, 0, P), hand.board(), settings, m -> List.of()).of(moments);
         for (int i = 0; i < layers.length; i++) {
             List<SoloGrip> some = Arrays.asList(layers[i]);
             Collections.shuffle(some, random);

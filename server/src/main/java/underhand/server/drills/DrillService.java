@@ -24,7 +24,7 @@ import underhand.server.songs.SongService;
 public class DrillService {
 
     /** Songs whose drills are looked at. */
-    private static final int SONGS = 6;
+    private static final int SONGS = 4;
 
     /** The rung of the hand that plays where no player is chosen. */
     private static final int USUAL_RUNG = 3;
