@@ -39,8 +39,9 @@ class FuzzTest {
     private static final long SEED = Long.getLong("fuzz.seed", 13);
     private static final double MOST_SECONDS = 2;
 
-    /** Charts here have at most so many bars; a call that plans one many times, in all keys or on all rungs, may take longer. */
-    private static final List<String> MANY_SONGS = List.of("/arrangements/keys", "/arrangements/rungs", "/efforts");
+    /** Charts here have at most so many bars; a call that plans one many times, or several songs, may take longer. */
+    private static final List<String> MANY_SONGS =
+            List.of("/arrangements/keys", "/arrangements/rungs", "/efforts", "/drills/plan");
 
     private static final List<String> WORDS = List.of(
             "",

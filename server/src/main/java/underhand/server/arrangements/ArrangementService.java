@@ -142,6 +142,13 @@ public class ArrangementService {
         return new Arranged(task.chart(), arrange(task));
     }
 
+    /** The same with one capo position alone where it is left open: the best under one stroke a bar, which is found in half the time. */
+    public Arranged roughly(Task task) {
+        Sweep sweep = sweep(task);
+        int capo = task.settings().capo().orElseGet(() -> sweep.best().capo());
+        return new Arranged(task.chart(), sweep.alone(capo));
+    }
+
     /** The same with the prices of other grips. */
     public Arranged priced(Task task) {
         return new Arranged(task.chart(), sweep(task).priced(task.settings().capo()));

@@ -79,7 +79,7 @@ public class DrillService {
             Task task = arrangements.task(
                     playerId == null ? song.asked() : song.asked().by(playerId, rung(playerId)));
             candidates.addAll(arrangements.planned(
-                    task, () -> Candidate.of(arrangements.arranged(task).arrangement(), song.id(), song.title())));
+                    task, () -> Candidate.of(arrangements.roughly(task).arrangement(), song.id(), song.title())));
         }
         return candidates;
     }
