@@ -62,7 +62,8 @@ export function useDeskPlace(): [DeskPlace, (change: Partial<Omit<DeskPlace, 'fr
           }
           return next;
         },
-        { replace: true },
+        // At once: the next key may come before a page that takes its time is drawn.
+        { replace: true, flushSync: true },
       ),
     [setParams],
   );
