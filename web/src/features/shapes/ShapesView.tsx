@@ -5,6 +5,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
+import { useLocation } from 'react-router';
 import { api, type DeskAt } from '../../api/client';
 import { usePlayers } from '../../api/useArrangement';
 import { GripFrame } from '../../shared/GripFrame';
@@ -20,15 +21,30 @@ import { Near } from './Near';
 import { PutOnSong } from './PutOnSong';
 import { Ways } from './Ways';
 import { readShape, shapeText, type Frets } from './neck';
-import { STANDARD, stringsOf, useDeskPlace } from './useDeskPlace';
+import { STANDARD, stringsOf, useDeskPlace, type DeskState } from './useDeskPlace';
 
 /** Fingerings that are shown. */
 const SHOWN_GRIPS = 4;
 
 /** A guitar in the hand and no chart: what a shape is, what is near it, and where else it lies. */
 export function ShapesView() {
+  const location = useLocation();
+  const desk = (location.state as Partial<DeskState> | null)?.desk ?? location.key;
+  return <Desk key={desk} name={desk} />;
+}
+
+/** The shape is the desk's own, the address follows it: keys come faster than addresses change. */
+function Desk({ name: deskName }: { name: string }) {
   usePageTitle('Shape desk');
-  const [place, change] = useDeskPlace();
+  const [address, changeAddress] = useDeskPlace(deskName);
+  const [frets, setFrets] = useState(address.frets);
+  const place = { ...address, frets };
+  const change = (to: Parameters<typeof changeAddress>[0]) => {
+    if (to.frets) {
+      setFrets(to.frets);
+    }
+    changeAddress(to);
+  };
   const players = usePlayers();
   const shape = shapeText(place.frets);
   const at: DeskAt = { frets: shape, tuning: place.tuning, capo: place.capo, playerId: place.playerId };

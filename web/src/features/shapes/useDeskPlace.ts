@@ -21,7 +21,13 @@ export function stringsOf(tuning: string): number {
   return words.length >= 4 && words.length <= 9 && /\d$/.test(tuning.trim()) ? words.length : 6;
 }
 
-export function useDeskPlace(): [DeskPlace, (change: Partial<Omit<DeskPlace, 'from'>>) => void] {
+/** What goes along with an address that the desk itself has written: it is the same desk still. */
+export interface DeskState {
+  desk: string;
+}
+
+/** @param desk which desk it is, the same until somebody else changes the address */
+export function useDeskPlace(desk: string): [DeskPlace, (change: Partial<Omit<DeskPlace, 'from'>>) => void] {
   const [params, setParams] = useSearchParams();
   const tuning = params.get('tuning') ?? STANDARD;
   const strings = stringsOf(tuning);
@@ -62,10 +68,9 @@ export function useDeskPlace(): [DeskPlace, (change: Partial<Omit<DeskPlace, 'fr
           }
           return next;
         },
-        // At once: the next key may come before a page that takes its time is drawn.
-        { replace: true, flushSync: true },
+        { replace: true, state: { desk } satisfies DeskState },
       ),
-    [setParams],
+    [setParams, desk],
   );
   return [place, change];
 }
