@@ -9,7 +9,7 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 
-/** With the guitar in hand and no chart: shapes are touched, named, left by a finger, and put on a song. */
+/** With the guitar in hand and no chart: shapes are put together, named, left by a finger, and put on a song. */
 class ShapesTest extends InDemoBook {
 
     private static final By NECK = By.cssSelector("[data-testid=desk-neck]");
@@ -27,6 +27,25 @@ class ShapesTest extends InDemoBook {
 
     private WebElement place(int string, int fret) {
         return browser.find(By.cssSelector("[data-string='" + string + "'][data-fret='" + fret + "']"));
+    }
+
+    @Test
+    void aShapeIsPutTogetherByKeys_andNamed() {
+        openDesk("");
+        awaitName("Em11");
+        browser.driver().executeScript("arguments[0].focus()", browser.find(NECK));
+        for (int i = 0; i < 6; i++) {
+            press(Keys.ARROW_DOWN);
+        }
+        press("x");
+        press(Keys.ARROW_UP, "3");
+        press(Keys.ARROW_UP, "2");
+        press(Keys.ARROW_UP, "o");
+        press(Keys.ARROW_UP, "1");
+        press(Keys.ARROW_UP, "o");
+        awaitName("C");
+        browser.awaitTrue(() -> browser.driver().getCurrentUrl().contains("frets=x32010"));
+        browser.await(By.cssSelector("[data-testid=over-bass]"), t -> t.contains("Am7"));
     }
 
     @Test
