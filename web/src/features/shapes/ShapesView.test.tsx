@@ -8,8 +8,6 @@ import { ShapesView } from './ShapesView';
 
 const STRINGS = ['E2', 'A2', 'D3', 'G3', 'B3', 'E4'].map((note, i) => ({ note, midi: 40 + 5 * i }));
 
-vi.mock('../sound/touch', () => ({ touch: () => Promise.resolve() }));
-
 afterEach(cleanup);
 
 beforeEach(() => {

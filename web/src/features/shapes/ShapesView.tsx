@@ -70,7 +70,8 @@ function Desk({ name: deskName }: { name: string }) {
       const open = desk?.strings[s]?.midi;
       return fret === null || open === undefined ? [] : [open + fret];
     });
-    void import('../sound/touch').then(({ touch }) => touch(pitches, apart));
+    // Where no sound can be had, or its code cannot be fetched, the shape is seen all the same.
+    import('../sound/touch').then(({ touch }) => touch(pitches, apart)).catch(() => undefined);
   };
   return (
     <Handed playerId={place.playerId}>
