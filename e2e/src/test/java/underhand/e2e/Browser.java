@@ -34,7 +34,7 @@ final class Browser implements AutoCloseable {
     private static final Duration PATIENCE = Duration.ofSeconds(15);
     private static final Duration GLANCE = Duration.ofMillis(100);
     private static final Pattern REQUESTED =
-            Pattern.compile("\"method\":\"Network.requestWillBeSent\".*?\"url\":\"([^\"]+)\"");
+            Pattern.compile("\"method\":\"Network.requestWillBeSent\".*?\"request\":\\{.*?\"url\":\"([^\"]+)\"");
 
     private final ChromeDriver driver;
     private final Path downloads;
