@@ -296,9 +296,9 @@ function foldedLine(arrangement: Arrangement | undefined): string {
   if (!arrangement) {
     return 'Player, rung, capo';
   }
-  const { capo, rung, texture } = arrangement;
+  const { capo, rung, texture, octave } = arrangement;
   const at = capo.chosen === 0 ? 'no capo' : `capo ${capo.chosen}`;
-  return `rung ${rung} · ${at} · ${textureName(texture.chosen)}`;
+  return `rung ${rung} · ${at} · ${octave === null ? textureName(texture.chosen) : 'tune on top'}`;
 }
 
 function Loading() {
