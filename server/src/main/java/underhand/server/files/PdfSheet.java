@@ -138,7 +138,7 @@ final class PdfSheet {
             page.line(left, top + i * fret, left + 50, top + i * fret, i == 0 && window.atNut() ? 2.5f : 0.6f);
         }
         if (!window.atNut()) {
-            page.text(page.plain, 7, left + 53, top + 9, Integer.toString(first));
+            page.text(page.plain, 7, left + 57, top + 9, Integer.toString(first));
         }
         for (int i = 0; i < shape.strings(); i++) {
             page.line(left + i * string, top, left + i * string, top + frets * fret, 0.6f);
