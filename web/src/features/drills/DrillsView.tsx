@@ -28,7 +28,7 @@ export function DrillsView() {
   const [player, setPlayer] = useRemembered<string>('drills.player', '');
   const [stored, store] = useRemembered<string>('drills.minutes', '20');
   const minutes = Number(stored) || 20;
-  const [running, run] = useState<string | null>(null);
+  const [running, run] = useState<PlannedDrill | null>(null);
   const [advice, setAdvice] = useState('');
   const queries = useQueryClient();
   const players = usePlayers();
@@ -39,19 +39,18 @@ export function DrillsView() {
     queryFn: ({ signal }) => api.drillPlan(playerId, minutes, zone, signal),
     placeholderData: keepPreviousData,
   });
+  const drills = plan.data?.drills ?? [];
   const log = useMutation({
     mutationFn: (said: { drill: PlannedDrill; result: Result; tempo: number; seconds: number | null }) =>
       api.logDrill(said.drill.drill, said.result, said.tempo, said.seconds, playerId),
-    onSuccess: async (ran, said) => {
+    onSuccess: (ran, said) => {
       setAdvice(ran.advice);
-      const drills = plan.data?.drills ?? [];
       const next = drills[drills.findIndex((d) => d.drill === said.drill.drill) + 1];
-      run(said.result === 'discomfort' ? null : (next?.drill ?? null));
-      await queries.invalidateQueries({ queryKey: drillKeys.all });
+      run(said.result === 'discomfort' ? null : (next ?? null));
+      // Not waited for: what the player says of the next drill must not be lost while the plan is made anew.
+      void queries.invalidateQueries({ queryKey: drillKeys.all });
     },
   });
-  const drills = plan.data?.drills ?? [];
-  const current = drills.find((d) => d.drill === running);
   return (
     <Handed playerId={playerId}>
       <Box component="main" sx={{ p: { xs: 2, md: 3 }, maxWidth: 1120 }}>
@@ -99,12 +98,12 @@ export function DrillsView() {
             {advice}
           </Typography>
         )}
-        {current ? (
+        {running ? (
           <Running
-            key={current.drill}
-            drill={current}
+            key={running.drill}
+            drill={running}
             pending={log.isPending}
-            onLog={(result, tempo, seconds) => log.mutate({ drill: current, result, tempo, seconds })}
+            onLog={(result, tempo, seconds) => log.mutate({ drill: running, result, tempo, seconds })}
             onLeave={() => run(null)}
           />
         ) : (
@@ -123,7 +122,7 @@ function Plan({
 }: {
   drills: PlannedDrill[];
   stopped: string[];
-  onRun: (drill: string) => void;
+  onRun: (drill: PlannedDrill) => void;
 }) {
   return (
     <>
@@ -173,7 +172,7 @@ function Plan({
               </Typography>
               {drill.caution !== null && <Typography variant="body2">{drill.caution}</Typography>}
             </Box>
-            <Button variant="contained" onClick={() => onRun(drill.drill)} sx={{ minHeight: 44 }}>
+            <Button variant="contained" onClick={() => onRun(drill)} sx={{ minHeight: 44 }}>
               Run
             </Button>
           </Box>
