@@ -298,7 +298,10 @@ public final class Ladder {
         for (PlacedGrip placed : arrangement.placements()) {
             effort += placed.grip()
                     .map(g -> arranger.beginner()
-                            .effort(g, occurrences.get(g.grip().shape())))
+                            .effort(
+                                    g,
+                                    arrangement.board().tuning(),
+                                    occurrences.get(g.grip().shape())))
                     .orElse(0.0);
         }
         for (TimedChange change : arrangement.changes()) {

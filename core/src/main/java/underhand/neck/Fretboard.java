@@ -27,6 +27,7 @@ public final class Fretboard {
     private final double[] line;
 
     private final int[] open;
+    private final Retuning retuning;
 
     public Fretboard(Guitar guitar, Tuning tuning, int capo) {
         this.guitar = Objects.requireNonNull(guitar, "guitar");
@@ -41,6 +42,7 @@ public final class Fretboard {
         for (int fret = 0; fret < press.length; fret++) {
             press[fret] = fret == 0 ? fretMm(0) : fretMm(fret) - BEHIND_FRET * fretWidthMm(fret);
         }
+        this.retuning = Retuning.of(tuning);
         this.open = new int[tuning.size()];
         for (int string = 0; string < open.length; string++) {
             open[string] = tuning.midi(string, capo, 0);
@@ -53,6 +55,11 @@ public final class Fretboard {
 
     public Tuning tuning() {
         return tuning;
+    }
+
+    /** What is left of the standard tuning. */
+    public Retuning retuning() {
+        return retuning;
     }
 
     public int capo() {

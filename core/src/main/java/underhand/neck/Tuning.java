@@ -2,6 +2,7 @@ package underhand.neck;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -30,7 +31,7 @@ public record Tuning(List<Pitch> strings) {
 
     /**
      * Reads pitches separated by spaces, lowest string first, which {@link #toString} writes; or a common name such as drop
-     * D, or six letters such as DADGAD.
+     * D, or letters such as DADGAD.
      */
     public static Tuning parse(String text) {
         String[] words = text.trim().split("\\s+");
@@ -49,6 +50,11 @@ public record Tuning(List<Pitch> strings) {
                             + ", or has a name such as drop D");
         }
         return new Tuning(Arrays.stream(words).map(Pitch::parse).toList());
+    }
+
+    /** The tunings that have a name, by the first of their names; the usual one first. */
+    public static Map<String, Tuning> named() {
+        return Tunings.table();
     }
 
     public int size() {

@@ -5,6 +5,7 @@ import underhand.hand.Grip;
 import underhand.hand.Hold;
 import underhand.hand.Parameters;
 import underhand.hand.Rung;
+import underhand.neck.Tuning;
 
 /** Measures grips of any rung by one measure: what they would ask of somebody on the first. */
 public final class Beginner {
@@ -27,13 +28,13 @@ public final class Beginner {
      *
      * @param occurrences how often the song has the shape: it is learnt once
      */
-    public double effort(RatedGrip rated, int occurrences) {
+    public double effort(RatedGrip rated, Tuning tuning, int occurrences) {
         double sum = 0;
         for (EffortTerm term : EffortTerm.values()) {
             sum += term.group() == EffortTerm.Group.HAND ? rated.effort().of(term) : 0;
         }
         Grip grip = rated.grip();
-        sum += Repertoire.isTaughtTo(RUNG, grip.shape()) ? 0 : newShape * (1.0 / occurrences + strange);
+        sum += Repertoire.of(tuning).isTaughtTo(RUNG, grip.shape()) ? 0 : newShape * (1.0 / occurrences + strange);
         return sum + beyond * (needed(grip) - Rung.LOWEST);
     }
 

@@ -382,7 +382,7 @@ public final class GripFinder {
     }
 
     private ByHand byHand(Grip grip) {
-        return new ByHand(grip, hand.of(grip), Repertoire.isTaught(grip));
+        return new ByHand(grip, hand.of(grip), habit.isTaught(grip));
     }
 
     /** A way to finger a shape. */

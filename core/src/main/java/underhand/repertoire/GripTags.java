@@ -27,6 +27,7 @@ final class GripTags {
         List<String> tags = new ArrayList<>();
         add(tags, "open", shape.openStrings() > 0);
         add(tags, "barre", !grip.barres().isEmpty());
+        Repertoire.of(board.tuning()).carriedFrom(shape).ifPresent(from -> tags.add("carried from " + from));
         add(tags, "power", above.equals(Set.of(0, 7)));
         add(tags, "rootless", !above.contains(0));
         add(tags, "tenth", voices.size() == 2 && isTenth(voices.get(1) - voices.get(0)));

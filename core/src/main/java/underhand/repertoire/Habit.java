@@ -1,5 +1,6 @@
 package underhand.repertoire;
 
+import underhand.hand.Grip;
 import underhand.hand.Parameters;
 import underhand.hand.Player;
 import underhand.hand.Rung;
@@ -12,6 +13,7 @@ final class Habit {
     /** A fingering this much dearer than the easiest of its shape is not the one a player has learnt. */
     private static final double CLEARLY_HARDER = 0.04;
 
+    private final Repertoire repertoire;
     private final Rung rung;
     private final Player player;
     private final double newShape;
@@ -20,28 +22,34 @@ final class Habit {
     private final double otherFingers;
 
     /**
-     * @param tuning what is taught is known of the standard tuning only
+     * @param tuning what is taught depends on it
      * @param inTexture whether grips of a kind were asked for: then those that are taught come first
      */
     Habit(Rung rung, Player player, Tuning tuning, boolean inTexture, Parameters parameters) {
+        this.repertoire = Repertoire.of(tuning);
         this.rung = rung;
         this.player = player;
         this.newShape = parameters.get("habit.new." + rung.level());
         this.strange = parameters.get("habit.strange");
         double more = inTexture ? parameters.get("texture.untaught") : 0;
-        this.untaught = tuning.equals(Tuning.STANDARD) ? parameters.get("habit.untaught") + more : 0;
+        this.untaught = parameters.get("habit.untaught") + more;
         this.otherFingers = parameters.get("habit.fingers." + rung.level());
     }
 
     /** Whether the player does not have the shape yet. */
     boolean isNew(Shape shape) {
-        return !Repertoire.isTaughtTo(rung, shape) && !player.shapes().contains(shape);
+        return !repertoire.isTaughtTo(rung, shape) && !player.shapes().contains(shape);
     }
 
     /** @param occurrences how often the song has the chord: a new shape is learnt once */
     double ofShape(Shape shape, boolean isNew, int occurrences) {
-        boolean isStrange = isNew && !Repertoire.isTaught(shape);
+        boolean isStrange = isNew && !repertoire.isTaught(shape);
         return (isNew ? newShape * (1.0 / occurrences + strange) : 0) + (isStrange ? untaught : 0);
+    }
+
+    /** Whether these are fingers the shape is taught with. */
+    boolean isTaught(Grip grip) {
+        return repertoire.isTaught(grip);
     }
 
     /**

@@ -17,7 +17,7 @@ public record RatedGrip(Grip grip, Effort effort, int rung, boolean isNew) {
 
     /**
      * Families the shape belongs to: open, barre, shell, guide tones, drop 2, drop 3, triad, tenth, power, rootless,
-     * quartal.
+     * quartal; and, where a retuned string moved one finger of a taught shape, {@code carried from 320003}.
      */
     public List<String> tags(ChordSymbol chord, Fretboard board) {
         return GripTags.of(grip, chord, board);

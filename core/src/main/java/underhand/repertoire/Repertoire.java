@@ -1,18 +1,27 @@
 package underhand.repertoire;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import underhand.hand.Grip;
 import underhand.hand.Rung;
+import underhand.neck.Retuning;
 import underhand.neck.Shape;
+import underhand.neck.Tuning;
 import underhand.table.Table;
 
-/** The shapes a player already has, those taught up to a rung, and the fingers they are taught with: {@code taught-shapes.csv}. */
+/**
+ * The shapes taught in a tuning, the rungs that teach them and the fingers they are taught with: those of the standard tuning in
+ * {@code taught-shapes.csv}, as far as its strings are there, and those of tunings of their own in {@code tuned-shapes.csv}.
+ */
 final class Repertoire {
 
     /** Where on the neck a shape is taught. */
@@ -27,45 +36,124 @@ final class Repertoire {
         boolean canBe(Shape shape) {
             return this == OPEN || shape.openStrings() == 0;
         }
+
+        Optional<Shape> carried(Shape shape, Retuning retuning, int most) {
+            return this == OPEN ? retuning.carry(shape, most) : retuning.carryMovable(shape, most);
+        }
     }
 
     /** Fewer strings are no part of a shape but single notes. */
     private static final int FEWEST_STRINGS = 3;
 
-    private record Row(int rung, Kind kind, Shape shape, Set<String> fingers) {}
-
-    private static final List<Row> ROWS = Table.read(Repertoire.class, "taught-shapes.csv", 4, row -> {
-        Kind kind = Kind.valueOf(row.cell(1).toUpperCase(Locale.ROOT));
-        return new Row(row.number(0), kind, kind.key(Shape.parse(row.cell(2))), Set.copyOf(row.words(3)));
-    });
+    /** A shape is still the shape when one of its strings is retuned and its finger goes after it. */
+    private static final int MOST_RETUNED = 1;
 
     /** What teaches a part of a shape: no rung by itself. */
     private static final int AS_A_PART = Rung.HIGHEST + 1;
 
     private static final int NEVER = AS_A_PART + 1;
 
-    /** The first rung that teaches each shape, by what it is looked up by. */
-    private static final Map<Kind, Map<Shape, Integer>> FIRST_RUNG = new EnumMap<>(Kind.class);
+    /** Tunings are anything anybody types: those used last are kept. */
+    private static final int KEPT = 32;
 
-    /** Ways to finger the shapes of all rungs. */
-    private static final Map<Kind, Map<Shape, Set<String>>> FINGERS = new EnumMap<>(Kind.class);
+    private record Row(int rung, Kind kind, Shape shape, Set<String> fingers) {
 
-    static {
-        for (Kind kind : Kind.values()) {
-            FIRST_RUNG.put(kind, new HashMap<>());
-            FINGERS.put(kind, new HashMap<>());
+        static Row read(Table.Row row, int rung, int kind, int shape, int fingers) {
+            Kind where = Kind.valueOf(row.cell(kind).toUpperCase(Locale.ROOT));
+            return new Row(
+                    row.number(rung), where, where.key(Shape.parse(row.cell(shape))), Set.copyOf(row.words(fingers)));
         }
-        for (Row row : ROWS) {
-            FINGERS.get(row.kind()).put(row.shape(), row.fingers());
-            FIRST_RUNG.get(row.kind()).merge(row.shape(), row.rung(), Math::min);
-        }
-        ROWS.forEach(row -> addParts(row.kind(), row.shape()));
     }
 
-    private Repertoire() {}
+    private record OwnRow(Tuning tuning, Row row) {}
+
+    private static final List<Row> ROWS =
+            Table.read(Repertoire.class, "taught-shapes.csv", 4, row -> Row.read(row, 0, 1, 2, 3));
+
+    private static final List<OwnRow> OWN_ROWS = Table.read(
+            Repertoire.class,
+            "tuned-shapes.csv",
+            6,
+            row -> new OwnRow(Tuning.parse(row.cell(0)), Row.read(row, 1, 2, 3, 4)));
+
+    private static final Map<Tuning, Repertoire> OF_TUNINGS = new LinkedHashMap<>(KEPT, 0.75f, true) {
+
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Tuning, Repertoire> eldest) {
+            return size() > KEPT;
+        }
+    };
+
+    private final List<Row> rows = new ArrayList<>();
+
+    /** The first rung that teaches each shape, by what it is looked up by. */
+    private final Map<Kind, Map<Shape, Integer>> firstRung = new EnumMap<>(Kind.class);
+
+    /** Ways to finger the shapes of all rungs. */
+    private final Map<Kind, Map<Shape, Set<String>>> fingers = new EnumMap<>(Kind.class);
+
+    /** The shape of the standard tuning that another was made of by retuning a string. */
+    private final Map<Kind, Map<Shape, Shape>> carriedFrom = new EnumMap<>(Kind.class);
+
+    private Repertoire(Tuning tuning) {
+        for (Kind kind : Kind.values()) {
+            firstRung.put(kind, new HashMap<>());
+            fingers.put(kind, new HashMap<>());
+            carriedFrom.put(kind, new HashMap<>());
+        }
+        OWN_ROWS.stream().filter(own -> isAlike(own.tuning(), tuning)).forEach(own -> rows.add(own.row()));
+        Retuning retuning = Retuning.of(tuning);
+        ROWS.forEach(row -> addCarried(row, retuning));
+        for (Row row : rows) {
+            fingers.get(row.kind())
+                    .computeIfAbsent(row.shape(), s -> new HashSet<>())
+                    .addAll(row.fingers());
+            firstRung.get(row.kind()).merge(row.shape(), row.rung(), Math::min);
+        }
+        rows.forEach(row -> addParts(row.kind(), row.shape()));
+    }
+
+    /** What is taught in a tuning; {@link #STANDARD} for the usual one. */
+    static Repertoire of(Tuning tuning) {
+        synchronized (OF_TUNINGS) {
+            return OF_TUNINGS.computeIfAbsent(tuning, Repertoire::new);
+        }
+    }
+
+    /** Whether two tunings have the same shapes: one is the other with all strings higher or lower. */
+    private static boolean isAlike(Tuning one, Tuning other) {
+        if (one.size() != other.size()) {
+            return false;
+        }
+        int apart = other.midi(0, 0, 0) - one.midi(0, 0, 0);
+        for (int string = 1; string < one.size(); string++) {
+            if (other.midi(string, 0, 0) - one.midi(string, 0, 0) != apart) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private void addCarried(Row row, Retuning retuning) {
+        Optional<Shape> asIs = row.kind().carried(row.shape(), retuning, 0);
+        asIs.ifPresent(shape -> rows.add(new Row(row.rung(), row.kind(), shape, fingersOn(shape, row))));
+        if (asIs.isEmpty()) {
+            row.kind().carried(row.shape(), retuning, MOST_RETUNED).ifPresent(shape -> {
+                rows.add(new Row(Math.min(Rung.HIGHEST, row.rung() + 1), row.kind(), shape, Set.of()));
+                carriedFrom.get(row.kind()).put(shape, row.shape());
+            });
+        }
+    }
+
+    /** Fingers are written for six strings; with more or fewer the others are silent. */
+    private static Set<String> fingersOn(Shape shape, Row row) {
+        return shape.strings() == row.shape().strings() ? row.fingers() : Set.of();
+    }
 
     /** Adds the neighbouring strings of a shape, three at least. */
-    private static void addParts(Kind kind, Shape shape) {
+    private void addParts(Kind kind, Shape shape) {
         int[] frets = shape.toArray();
         for (int low = 0; low < frets.length; low++) {
             for (int high = low + FEWEST_STRINGS; high <= frets.length; high++) {
@@ -74,52 +162,63 @@ final class Repertoire {
                 System.arraycopy(frets, low, part, low, high - low);
                 Shape left = Shape.of(part);
                 if (left.sounding() >= FEWEST_STRINGS) {
-                    FIRST_RUNG.get(kind).putIfAbsent(kind.key(left), AS_A_PART);
+                    firstRung.get(kind).putIfAbsent(kind.key(left), AS_A_PART);
                 }
             }
         }
     }
 
     /** The shapes that are taught as they stand. */
-    static List<Shape> open() {
+    List<Shape> open() {
         return ofKind(Kind.OPEN);
     }
 
     /** The shapes that are taught to be moved, each at the first fret. */
-    static List<Shape> movable() {
+    List<Shape> movable() {
         return ofKind(Kind.MOVABLE);
     }
 
-    private static List<Shape> ofKind(Kind kind) {
-        return ROWS.stream().filter(r -> r.kind() == kind).map(Row::shape).toList();
+    private List<Shape> ofKind(Kind kind) {
+        return rows.stream().filter(r -> r.kind() == kind).map(Row::shape).toList();
     }
 
     /** Whether a shape is taught up to a rung. */
-    static boolean isTaughtTo(Rung rung, Shape shape) {
+    boolean isTaughtTo(Rung rung, Shape shape) {
         return firstRung(shape) <= rung.level();
     }
 
     /** Whether a shape is taught on any rung, as it is or with more strings at its sides. */
-    static boolean isTaught(Shape shape) {
+    boolean isTaught(Shape shape) {
         return firstRung(shape) <= AS_A_PART;
     }
 
-    private static int firstRung(Shape shape) {
-        int open = FIRST_RUNG.get(Kind.OPEN).getOrDefault(shape, NEVER);
+    private int firstRung(Shape shape) {
+        int open = firstRung.get(Kind.OPEN).getOrDefault(shape, NEVER);
         return Kind.MOVABLE.canBe(shape)
-                ? Math.min(open, FIRST_RUNG.get(Kind.MOVABLE).getOrDefault(Kind.MOVABLE.key(shape), NEVER))
+                ? Math.min(open, firstRung.get(Kind.MOVABLE).getOrDefault(Kind.MOVABLE.key(shape), NEVER))
                 : open;
     }
 
     /** Whether these are fingers the shape is taught with, on any rung. */
-    static boolean isTaught(Grip grip) {
+    boolean isTaught(Grip grip) {
         Shape shape = grip.shape();
         for (Kind kind : Kind.values()) {
-            Set<String> fingers = kind.canBe(shape) ? FINGERS.get(kind).get(kind.key(shape)) : null;
-            if (fingers != null && fingers.contains(grip.fingers())) {
+            Set<String> taught = kind.canBe(shape) ? fingers.get(kind).get(kind.key(shape)) : null;
+            if (taught != null && taught.contains(grip.fingers())) {
                 return true;
             }
         }
         return false;
+    }
+
+    /** The shape of the standard tuning that this one is with one finger gone after its retuned string, where it stands. */
+    Optional<Shape> carriedFrom(Shape shape) {
+        for (Kind kind : Kind.values()) {
+            Shape from = kind.canBe(shape) ? carriedFrom.get(kind).get(kind.key(shape)) : null;
+            if (from != null) {
+                return Optional.of(from);
+            }
+        }
+        return Optional.empty();
     }
 }

@@ -7,7 +7,6 @@ import underhand.hand.HandEffort;
 import underhand.hand.Parameters;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
-import underhand.neck.Tuning;
 import underhand.repertoire.TaughtParts;
 import underhand.settings.FrettingHand;
 
@@ -16,7 +15,7 @@ final class SoloEfforts {
 
     private final HandEffort hand;
     private final int highestFret;
-    private final boolean isStandard;
+    private final TaughtParts taught;
     private final double beyond;
     private final double untaught;
     private final double added;
@@ -24,7 +23,7 @@ final class SoloEfforts {
     SoloEfforts(FrettingHand hand, Fretboard board, Parameters parameters) {
         this.hand = new HandEffort(board, hand.player(), parameters);
         this.highestFret = Math.min(hand.rung().highestFret(), board.frets());
-        this.isStandard = board.tuning().equals(Tuning.STANDARD);
+        this.taught = new TaughtParts(board.tuning());
         this.beyond = parameters.get("habit.beyond");
         this.untaught = parameters.get("solo.untaught");
         this.added = parameters.get("solo.added");
@@ -55,10 +54,10 @@ final class SoloEfforts {
     }
 
     private double untaught(Shape shape, int top) {
-        if (!isStandard || TaughtParts.contain(shape, SoloGrip.NONE)) {
+        if (taught.contain(shape, SoloGrip.NONE)) {
             return 0;
         }
-        return TaughtParts.contain(shape, top) ? added : untaught;
+        return taught.contain(shape, top) ? added : untaught;
     }
 
     /** What a grip costs more than the chord it came from. */

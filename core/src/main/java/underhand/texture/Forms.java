@@ -29,7 +29,7 @@ final class Forms {
 
     /** A form and the fret at which its nut lies: {@code A form at 5}; empty for a shape that is none. */
     static Optional<String> of(Shape shape, ChordSymbol chord, Fretboard board) {
-        if (shape.openStrings() > 0 || shape.sounding() < FEWEST_STRINGS || !isTunedLikeStandard(board.tuning())) {
+        if (shape.openStrings() > 0 || shape.sounding() < FEWEST_STRINGS || !isKnown(board)) {
             return Optional.empty();
         }
         Row best = null;
@@ -47,6 +47,10 @@ final class Forms {
         return best == null ? Optional.empty() : Optional.of(best.form() + " form at " + bestFret);
     }
 
+    private static boolean isKnown(Fretboard board) {
+        return board.strings() == Tuning.STANDARD.size() && board.retuning().isStandard();
+    }
+
     private static boolean isRoot(Row row, int up, ChordSymbol chord, Fretboard board) {
         return board.midi(row.rootString(), row.rootFret() + up) % 12
                 == chord.root().pitchClass();
@@ -62,18 +66,5 @@ final class Forms {
             }
         }
         return low == open.lowestSounding().orElseThrow() || high == open.highestSounding();
-    }
-
-    private static boolean isTunedLikeStandard(Tuning tuning) {
-        if (tuning.size() != Tuning.STANDARD.size()) {
-            return false;
-        }
-        int apart = tuning.midi(0, 0, 0) - Tuning.STANDARD.midi(0, 0, 0);
-        for (int string = 1; string < tuning.size(); string++) {
-            if (tuning.midi(string, 0, 0) - Tuning.STANDARD.midi(string, 0, 0) != apart) {
-                return false;
-            }
-        }
-        return true;
     }
 }
