@@ -10,6 +10,13 @@ export type PlannedDrill = Schemas['PlannedDrillView'];
 export type DeskLook = Schemas['DeskView'];
 export type Neighbour = Schemas['NeighbourView'];
 export type ElsewhereShape = Schemas['ElsewhereView'];
+export type MapAt = Schemas['MapRequest'];
+export type NeckMap = Schemas['MapView'];
+export type MapShape = Schemas['MapShapeView'];
+export type FormPlace = Schemas['FormView'];
+export type Triad = Schemas['TriadView'];
+export type ChordsAt = Schemas['PlaceRequest'];
+export type SongChord = Schemas['SongChordView'];
 export type Way = Schemas['WayView'];
 export type Moment = Schemas['MomentView'];
 export type Change = Schemas['ChangeView'];
@@ -331,4 +338,14 @@ export const api = {
     sent(POST('/api/v1/shapes/neighbours', { body: { ...at, key, fingers }, ...until(signal) })),
   ways: (at: DeskAt, chord: string, signal?: AbortSignal) =>
     sent(POST('/api/v1/shapes/ways', { body: { ...at, chord }, ...until(signal) })),
+  tunings: () => sent(GET('/api/v1/neck/tunings')),
+  scales: () => sent(GET('/api/v1/neck/scales')),
+  barres: (tuning: string, capo: number, signal?: AbortSignal) =>
+    sent(GET('/api/v1/neck/barres', { params: { query: { tuning, capo } }, ...until(signal) })),
+  /** Where a chord or a scale lies. */
+  neckMap: (at: MapAt, signal?: AbortSignal) =>
+    sent(POST('/api/v1/neck/map', { body: at, ...until(signal) })),
+  /** The scales over the chords of a song, and their grips at a place. */
+  neckChords: (at: ChordsAt, signal?: AbortSignal) =>
+    sent(POST('/api/v1/neck/chords', { body: at, ...until(signal) })),
 };

@@ -7,6 +7,7 @@ import { worthRetrying } from '../api/client';
 import { BookView } from '../features/book/BookView';
 import { PlayersView } from '../features/players/PlayersView';
 import { DrillsView } from '../features/drills/DrillsView';
+import { NeckMapView } from '../features/neckmap/NeckMapView';
 import { ShapesView } from '../features/shapes/ShapesView';
 import { SheetView } from '../features/sheet/SheetView';
 import { RungsView } from '../features/rungs/RungsView';
@@ -49,6 +50,7 @@ const router = createBrowserRouter([
         ],
       },
       { path: '/shapes', element: <ShapesView /> },
+      { path: '/map', element: <NeckMapView /> },
       { path: '/drills', element: <DrillsView /> },
       { path: '/players', element: <PlayersView /> },
       { path: '/book', element: <BookView /> },

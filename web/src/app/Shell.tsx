@@ -79,6 +79,9 @@ export function Shell() {
           <Place to="/shapes">Shapes</Place>
         </Box>
         <Box sx={{ display: { xs: base ? 'none' : 'block', sm: 'block' } }}>
+          <Place to="/map">Map</Place>
+        </Box>
+        <Box sx={{ display: { xs: base ? 'none' : 'block', sm: 'block' } }}>
           <Place to="/drills">Drills</Place>
         </Box>
         <Place to="/players">Players</Place>

@@ -6,6 +6,7 @@ import { useKey } from '../shared/useKey';
 export function useGoKeys(songBase: string | null): void {
   useGo('goSongs', '/');
   useGo('goShapes', '/shapes');
+  useGo('goMap', '/map');
   useGo('goDrills', '/drills');
   useGo('goPlayers', '/players');
   useGo('goBook', '/book');

@@ -1,4 +1,5 @@
 import type { Arrangement, Placement } from '../api/client';
+import { typedKey } from './mapLink';
 
 /** Where the grip of a placement lies on the shape desk, with the way back. */
 export function deskLink(arrangement: Arrangement, placement: Placement, song: number): string {
@@ -6,7 +7,7 @@ export function deskLink(arrangement: Arrangement, placement: Placement, song: n
     frets: placement.grip?.shape ?? '',
     tuning: arrangement.tuning,
     capo: String(arrangement.capo.chosen),
-    key: arrangement.key.replace('♯', '#').replace('♭', 'b').replace(' major', '').replace(' minor', 'm'),
+    key: typedKey(arrangement.key),
     song: String(song),
     placement: String(placement.placement),
     part: String(placement.part),

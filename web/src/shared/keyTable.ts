@@ -64,6 +64,7 @@ export const KEYS = {
   goRungs: { press: 'g>r', shown: 'g r', does: 'go to the rungs', where: 'everywhere' },
   goVersions: { press: 'g>v', shown: 'g v', does: 'go to the versions', where: 'everywhere' },
   goShapes: { press: 'g>d', shown: 'g d', does: 'go to the shape desk', where: 'everywhere' },
+  goMap: { press: 'g>n', shown: 'g n', does: 'go to the neck map', where: 'everywhere' },
   goDrills: { press: 'g>k', shown: 'g k', does: 'go to the drill book', where: 'everywhere' },
   goPlayers: { press: 'g>p', shown: 'g p', does: 'go to the players', where: 'everywhere' },
   goBook: { press: 'g>o', shown: 'g o', does: 'go to the book', where: 'everywhere' },

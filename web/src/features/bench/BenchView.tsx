@@ -130,7 +130,7 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
         <Box sx={{ p: { xs: 2, md: 2.5 }, pt: { md: 2 }, minWidth: 0, overflowY: { md: 'auto' } }}>
           <Heading
             arrangement={data}
-            arrangedAt={arrangement.isPlaceholderData ? 0 : arrangement.dataUpdatedAt}
+            arrangedAt={arrangement.isPlaceholderData || arrangement.isFetching ? 0 : arrangement.dataUpdatedAt}
             saved={!saving.waiting}
             title={song.data?.title}
           >
@@ -250,7 +250,7 @@ function Heading({
   children,
 }: {
   arrangement: Arrangement | undefined;
-  /** When it was made; 0 while the one before still stands. */
+  /** When it was made; 0 while the one before still stands, or its capos are still being compared. */
   arrangedAt: number;
   /** Whether the book has all that was decided. */
   saved: boolean;

@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
-import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
@@ -10,9 +9,9 @@ import { useState } from 'react';
 import { Link as To } from 'react-router';
 import { api, type PlannedDrill } from '../../api/client';
 import { drillKeys } from '../../api/queryKeys';
-import { usePlayers } from '../../api/useArrangement';
 import { GripFrame } from '../../shared/GripFrame';
 import { Handed } from '../../shared/Handed';
+import { PlayerField } from '../../shared/PlayerField';
 import { Problem } from '../../shared/Problem';
 import { usePageTitle } from '../../shared/usePageTitle';
 import { useRemembered } from '../../shared/useRemembered';
@@ -31,7 +30,6 @@ export function DrillsView() {
   const [running, run] = useState<PlannedDrill | null>(null);
   const [advice, setAdvice] = useState('');
   const queries = useQueryClient();
-  const players = usePlayers();
   const playerId = Number(player) || null;
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const plan = useQuery({
@@ -56,21 +54,7 @@ export function DrillsView() {
       <Box component="main" sx={{ p: { xs: 2, md: 3 }, maxWidth: 1120 }}>
         <Typography variant="h1">Drill book</Typography>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', my: 1.5 }}>
-          <TextField
-            select
-            size="small"
-            label="Player"
-            value={player}
-            onChange={(event) => setPlayer(event.target.value)}
-            slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
-          >
-            <option value="">adult hand</option>
-            {(players.data ?? []).map((p) => (
-              <option key={p.id} value={p.id}>
-                {p.limits.name}
-              </option>
-            ))}
-          </TextField>
+          <PlayerField playerId={playerId} onTake={(id) => setPlayer(String(id ?? ''))} />
           <ToggleButtonGroup
             exclusive
             size="small"

@@ -1,9 +1,20 @@
+import './shapes.css';
 import Box from '@mui/material/Box';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { useLeftHanded } from '../../shared/hand';
-import { fretX, SHOWN, stopX, stringY, touched, typed, type Frets, type Neck } from './neck';
+import { NeckBoard } from '../../shared/NeckBoard';
+import {
+  boardHeight,
+  fretX,
+  SHOWN,
+  stopX,
+  stringY,
+  touched,
+  typed,
+  type Frets,
+  type Neck,
+} from '../../shared/neck';
 
-const MARKS = [3, 5, 7, 9, 12, 15];
 const WIDTH = 960;
 const NUT = 62;
 const GAP = 30;
@@ -35,7 +46,6 @@ export function DeskNeck({
   const [focused, setFocused] = useState(false);
   const typedAt = useRef(0);
   const neck: Neck = { strings: frets.length, nut: NUT, width: WIDTH, top: TOP, gap: GAP, leftHanded };
-  const height = TOP + GAP * (frets.length - 1) + 42;
   const put = (string: number, next: Frets) => {
     onChange(next);
     const fret = next[string];
@@ -95,45 +105,10 @@ export function DeskNeck({
         onKeyDown={press}
         onFocus={() => setFocused(true)}
         onBlur={() => setFocused(false)}
-        viewBox={`0 0 ${2 * NUT + WIDTH} ${height}`}
+        viewBox={`0 0 ${2 * NUT + WIDTH} ${boardHeight(neck)}`}
         sx={{ minWidth: 720, width: '100%', maxWidth: 1180, display: 'block', color: 'text.primary' }}
       >
-        <rect
-          x={NUT}
-          y={TOP - 10}
-          width={WIDTH}
-          height={GAP * (frets.length - 1) + 20}
-          className="desk-board"
-        />
-        {MARKS.map((fret) => (
-          <text key={fret} x={stopX(neck, fret)} y={height - 6} textAnchor="middle" className="desk-figure">
-            {fret}
-          </text>
-        ))}
-        {Array.from({ length: SHOWN + 1 }, (_, fret) => (
-          <line
-            key={fret}
-            x1={fretX(neck, fret)}
-            x2={fretX(neck, fret)}
-            y1={TOP - 10}
-            y2={TOP + GAP * (frets.length - 1) + 10}
-            className={fret === 0 ? 'desk-nut' : 'desk-fret'}
-          />
-        ))}
-        <text x={fretX(neck, 0)} y={height - 6} textAnchor="middle" className="desk-figure">
-          {capo > 0 ? `capo ${capo}` : 'nut'}
-        </text>
-        {frets.map((_, s) => (
-          <line
-            key={s}
-            x1={NUT}
-            x2={NUT + WIDTH}
-            y1={stringY(neck, s)}
-            y2={stringY(neck, s)}
-            className="desk-string"
-            strokeWidth={1 + 0.35 * (frets.length - 1 - s)}
-          />
-        ))}
+        <NeckBoard neck={neck} capo={capo} />
         {frets.map((_, s) =>
           Array.from({ length: SHOWN + 1 }, (__, fret) => (
             <rect
@@ -158,7 +133,7 @@ export function DeskNeck({
         {frets.map((fret, s) => (
           <g key={s} pointerEvents="none">
             {fret === null ? (
-              <text x={stopX(neck, 0)} y={stringY(neck, s) + 5} textAnchor="middle" className="desk-mark">
+              <text x={stopX(neck, 0)} y={stringY(neck, s) + 5} textAnchor="middle" className="neck-mark">
                 ×
               </text>
             ) : (
@@ -167,13 +142,13 @@ export function DeskNeck({
                   cx={stopX(neck, fret)}
                   cy={stringY(neck, s)}
                   r={13}
-                  className={fret === 0 ? 'desk-open' : 'desk-dot'}
+                  className={fret === 0 ? 'neck-open' : 'neck-dot'}
                 />
                 <text
                   x={stopX(neck, fret)}
                   y={stringY(neck, s) + 4.5}
                   textAnchor="middle"
-                  className={fret === 0 ? 'desk-mark' : 'desk-on-dot'}
+                  className={fret === 0 ? 'neck-mark' : 'neck-on-dot'}
                 >
                   {labels[s]}
                 </text>

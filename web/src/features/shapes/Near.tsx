@@ -6,7 +6,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, type DeskAt, type Neighbour } from '../../api/client';
 import { MONO } from '../../theme/theme';
-import { movedWords } from './neck';
+import { movedWords } from '../../shared/neck';
 
 const FIRST = 10;
 const KEYS = [

@@ -1,17 +1,21 @@
-import './shapes.css';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
-import { useLocation } from 'react-router';
+import { Link as To, useLocation } from 'react-router';
 import { api, type DeskAt } from '../../api/client';
-import { usePlayers } from '../../api/useArrangement';
+import { CapoField } from '../../shared/CapoField';
 import { GripFrame } from '../../shared/GripFrame';
 import { Handed } from '../../shared/Handed';
+import { chordMap } from '../../shared/mapLink';
 import { MyShape } from '../../shared/MyShape';
+import { PlayerField } from '../../shared/PlayerField';
 import { Problem } from '../../shared/Problem';
+import { TuningField } from '../../shared/TuningField';
+import { stringsOf } from '../../shared/tunings';
 import { usePageTitle } from '../../shared/usePageTitle';
 import { MONO } from '../../theme/theme';
 import { DeskNeck } from './DeskNeck';
@@ -20,8 +24,8 @@ import { Names } from './Names';
 import { Near } from './Near';
 import { PutOnSong } from './PutOnSong';
 import { Ways } from './Ways';
-import { readShape, shapeText, type Frets } from './neck';
-import { STANDARD, stringsOf, useDeskPlace, type DeskState } from './useDeskPlace';
+import { readShape, shapeText, type Frets } from '../../shared/neck';
+import { useDeskPlace, type DeskState } from './useDeskPlace';
 
 /** Fingerings that are shown. */
 const SHOWN_GRIPS = 4;
@@ -45,7 +49,6 @@ function Desk({ name: deskName }: { name: string }) {
     }
     changeAddress(to);
   };
-  const players = usePlayers();
   const shape = shapeText(place.frets);
   const at: DeskAt = { frets: shape, tuning: place.tuning, capo: place.capo, playerId: place.playerId };
   const look = useQuery({
@@ -86,35 +89,8 @@ function Desk({ name: deskName }: { name: string }) {
               change({ tuning, frets: Array.from({ length: stringsOf(tuning) }, () => 0 as number | null) })
             }
           />
-          <TextField
-            select
-            size="small"
-            label="Capo"
-            value={place.capo}
-            onChange={(event) => change({ capo: Number(event.target.value) })}
-            slotProps={{ select: { native: true } }}
-          >
-            {Array.from({ length: 12 }, (_, fret) => (
-              <option key={fret} value={fret}>
-                {fret === 0 ? 'none' : fret}
-              </option>
-            ))}
-          </TextField>
-          <TextField
-            select
-            size="small"
-            label="Player"
-            value={String(place.playerId ?? '')}
-            onChange={(event) => change({ playerId: Number(event.target.value) || null })}
-            slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
-          >
-            <option value="">adult hand</option>
-            {(players.data ?? []).map((player) => (
-              <option key={player.id} value={player.id}>
-                {player.limits.name}
-              </option>
-            ))}
-          </TextField>
+          <CapoField capo={place.capo} onTake={(capo) => change({ capo })} />
+          <PlayerField playerId={place.playerId} onTake={(playerId) => change({ playerId })} />
           <Button variant="outlined" onClick={() => sound(place.frets, 0.03)}>
             Strum
           </Button>
@@ -152,6 +128,11 @@ function Desk({ name: deskName }: { name: string }) {
           >
             <Panel title="Names">
               <Names desk={desk} chosen={chosen} onChoose={choose} />
+              {name && (
+                <Link component={To} to={chordMap(name.symbol, place.tuning, place.capo)}>
+                  {name.symbol} on the neck map
+                </Link>
+              )}
             </Panel>
             <Panel title="One finger away">
               <Near at={at} tonality={place.key} onKey={(key) => change({ key })} onTake={take} />
@@ -240,42 +221,6 @@ function ShapeField({
         onBlur={() => isShape && text !== shape && onTake(text)}
         slotProps={{ htmlInput: { style: { fontFamily: MONO }, autoCapitalize: 'off', spellCheck: false } }}
       />
-    </Box>
-  );
-}
-
-function TuningField({ tuning, onTake }: { tuning: string; onTake: (tuning: string) => void }) {
-  const [text, setText] = useState(tuning);
-  return (
-    <Box
-      component="form"
-      onSubmit={(event) => {
-        event.preventDefault();
-        onTake(text.trim() === '' ? STANDARD : text.trim());
-      }}
-    >
-      <TextField
-        size="small"
-        label="Tuning"
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={() => text !== tuning && onTake(text.trim() === '' ? STANDARD : text.trim())}
-        slotProps={{ htmlInput: { autoCapitalize: 'off', spellCheck: false, list: 'tunings' } }}
-      />
-      <datalist id="tunings">
-        {[
-          'E2 A2 D3 G3 B3 E4',
-          'drop D',
-          'DADGAD',
-          'open G',
-          'open D',
-          'open E',
-          'open A',
-          'half step down',
-        ].map((name) => (
-          <option key={name} value={name} />
-        ))}
-      </datalist>
     </Box>
   );
 }

@@ -1,8 +1,7 @@
 import { useCallback } from 'react';
 import { useSearchParams } from 'react-router';
-import { readShape, shapeText, type Frets } from './neck';
-
-export const STANDARD = 'E2 A2 D3 G3 B3 E4';
+import { readShape, shapeText, type Frets } from '../../shared/neck';
+import { STANDARD, stringsOf } from '../../shared/tunings';
 
 /** What lies on the desk, kept in the address: a link is a shape. */
 export interface DeskPlace {
@@ -13,12 +12,6 @@ export interface DeskPlace {
   playerId: number | null;
   /** The place of a song it came from. */
   from: { song: number; placement: number; part: number; chord: string } | null;
-}
-
-/** Number of strings a tuning names; a tuning by a name has six. */
-export function stringsOf(tuning: string): number {
-  const words = tuning.trim().split(/\s+/);
-  return words.length >= 4 && words.length <= 9 && /\d$/.test(tuning.trim()) ? words.length : 6;
 }
 
 /** What goes along with an address that the desk itself has written: it is the same desk still. */

@@ -49,6 +49,7 @@ class ArchitectureTest {
             "settings",
             "repertoire",
             "desk",
+            "neckmap",
             "solve",
             "solo",
             "arrange",

@@ -1,9 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
+import { Link as To, useParams } from 'react-router';
 import type { Arrangement } from '../../../api/client';
 import { useArranged, useWork } from '../state/BenchWork';
 import { MONO } from '../../../theme/theme';
+import { mapLink } from '../../../shared/mapLink';
 import { timeWords } from '../../../shared/words';
 
 /** Keys whose scores lie closer than this are hard to tell apart. */
@@ -13,6 +16,7 @@ const CLOSE = 1;
 export function SongSummary() {
   const arrangement = useArranged();
   const { choose } = useWork();
+  const { id } = useParams();
   const chosen = arrangement.capo.candidates.find((c) => c.capo === arrangement.capo.chosen);
   const worst = chosen?.worstChange;
   const from = worst && arrangement.placements[worst.from];
@@ -44,6 +48,9 @@ export function SongSummary() {
       )}
       <Keys arrangement={arrangement} />
       <Shapes arrangement={arrangement} />
+      <Link component={To} to={mapLink(arrangement, Number(id))}>
+        Its chords on the neck map
+      </Link>
       {arrangement.warnings.map((warning) => (
         <Box
           key={warning.text}

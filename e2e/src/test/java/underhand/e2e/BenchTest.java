@@ -178,7 +178,8 @@ class BenchTest extends InDemoBook {
                 "/songs/1/rungs",
                 "/players",
                 "/songs/1/sheet",
-                "/shapes?frets=x32010"
+                "/shapes?frets=x32010",
+                "/map?chords=G+Cm+D7&key=G&fret=3"
             })
     void everyView_bothThemes_hasNoSeriousAccessibilityFault(String view) {
         browser.go(application.address() + view);

@@ -136,6 +136,11 @@ final class Browser implements AutoCloseable {
         });
     }
 
+    /** The text field under a label. */
+    WebElement field(String label) {
+        return find(By.xpath("//label[normalize-space()='" + label + "']/following::input[1]"));
+    }
+
     WebElement labelled(String start) {
         return find(By.cssSelector("[aria-label^=\"" + start + "\"]"));
     }

@@ -74,9 +74,6 @@ class Pictures {
                 .findElements(By.cssSelector("[aria-label='Effort is being worked out']"))
                 .isEmpty());
         take("songbook");
-        theme("Dark");
-        take("songbook-dark");
-        theme("Light");
         browser.labelled("Remove Bilge Pump").click();
         browser.find(By.cssSelector(".MuiSnackbar-root"));
         go("/book", By.cssSelector("[aria-label='Removed songs'] li"));
@@ -152,6 +149,8 @@ class Pictures {
     private void practice() {
         go("/shapes?frets=x7577x&key=D", By.cssSelector("[data-testid=near] button"));
         take("shapes");
+        go("/map?chords=G+D7+Em+C+Cm+A7&key=G&chord=G&fret=3", By.cssSelector("[data-testid=song-chords] svg"));
+        take("neck-map");
         go("/drills", By.cssSelector("[data-testid=drill]"));
         take("drills");
     }

@@ -3,35 +3,13 @@ package underhand.e2e;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.io.IOException;
-import java.util.ArrayList;
-import java.util.Base64;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
-import org.openqa.selenium.print.PrintOptions;
 
 /** What the browser's printer gets of a sheet, page by page. */
 class PrintTest extends InDemoBook {
-
-    private List<String> printed() throws IOException {
-        PrintOptions options = new PrintOptions();
-        byte[] pdf = Base64.getDecoder().decode(browser.driver().print(options).getContent());
-        List<String> pages = new ArrayList<>();
-        try (PDDocument document = Loader.loadPDF(pdf)) {
-            for (int page = 1; page <= document.getNumberOfPages(); page++) {
-                PDFTextStripper text = new PDFTextStripper();
-                text.setStartPage(page);
-                text.setEndPage(page);
-                pages.add(text.getText(document));
-            }
-        }
-        return pages;
-    }
 
     /** Heads of notes as the music font has them (SMuFL 1.4: whole, half, black, and the cross of a damped string). */
     private static final String HEADS = "[\uE0A2-\uE0A4\uE0A7-\uE0A9]";
@@ -66,7 +44,7 @@ class PrintTest extends InDemoBook {
                         .size()
                 == 2);
         browser.find(By.cssSelector("[data-testid=system] svg"));
-        List<String> pages = printed();
+        List<String> pages = Printed.pages(browser);
         long heads =
                 Pattern.compile(HEADS).matcher(String.join("", pages)).results().count();
         assertEquals(facts.get(1), heads);
@@ -80,7 +58,7 @@ class PrintTest extends InDemoBook {
         browser.button("Sheet").click();
         browser.button("large type").click();
         browser.find(By.cssSelector("main svg"));
-        String text = String.join("", printed());
+        String text = String.join("", Printed.pages(browser));
         for (String word : List.of("Slow Water", "Verse", "water")) {
             assertTrue(text.contains(word), text);
         }

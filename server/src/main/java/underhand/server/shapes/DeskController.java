@@ -17,8 +17,6 @@ import underhand.desk.Desk.Moved;
 import underhand.hand.Grip;
 import underhand.hand.Player;
 import underhand.hand.Rung;
-import underhand.neck.Fretboard;
-import underhand.neck.Guitar;
 import underhand.neck.Shape;
 import underhand.neck.Tuning;
 import underhand.pitch.Pitch;
@@ -245,9 +243,8 @@ class DeskController {
     }
 
     private Desk desk(String tuning, Integer capo, Long playerId) {
-        Tuning strings = tuning == null ? Tuning.STANDARD : Tuning.parse(tuning);
         Player player = playerId == null ? Player.ADULT : players.hand(playerId);
-        return new Desk(new Fretboard(Guitar.ACOUSTIC, strings, capo == null ? 0 : capo), player);
+        return new Desk(ShapeInput.board(tuning, capo), player);
     }
 
     private static Shape shape(JsonNode frets, Desk desk) {

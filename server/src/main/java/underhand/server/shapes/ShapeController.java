@@ -15,7 +15,6 @@ import underhand.hand.Rung;
 import underhand.neck.Fretboard;
 import underhand.neck.Guitar;
 import underhand.neck.Shape;
-import underhand.neck.Tuning;
 import underhand.repertoire.GripFinder;
 import underhand.repertoire.RatedGrip;
 import underhand.server.planning.Planning;
@@ -71,7 +70,7 @@ class ShapeController {
 
     @PostMapping("/shapes/identify")
     NamesView identify(@RequestBody IdentifyRequest request) {
-        Fretboard board = board(request.tuning(), request.capo());
+        Fretboard board = ShapeInput.board(request.tuning(), request.capo());
         Shape shape = ShapeInput.ofStrings(request.frets(), board);
         var names = ChordNamer.namesOver(shape.pitches(board), Optional.ofNullable(request.bass()));
         return new NamesView(
@@ -97,7 +96,7 @@ class ShapeController {
     @PostMapping("/grips/search")
     GripsView search(@RequestBody GripsRequest request) {
         ChordSymbol chord = ChordSymbol.parse(required("chord", request.chord()));
-        Fretboard board = board(request.tuning(), request.capo());
+        Fretboard board = ShapeInput.board(request.tuning(), request.capo());
         int maxFret = orDefault(request.maxFret(), GripFinder.HIGHEST_FRET, "maxFret", 0, Guitar.MOST_FRETS);
         int limit = orDefault(request.limit(), DEFAULT_LIMIT, "limit", 1, MOST_GRIPS);
         Rung rung = Rung.of(orDefault(request.rung(), DEFAULT_RUNG, "rung", Rung.LOWEST, Rung.HIGHEST));
@@ -114,11 +113,6 @@ class ShapeController {
                         .map(g -> GripView.of(g, chord, board))
                         .toList(),
                 grips.size());
-    }
-
-    private static Fretboard board(String tuning, Integer capo) {
-        Tuning strings = tuning == null ? Tuning.STANDARD : Tuning.parse(tuning);
-        return new Fretboard(Guitar.ACOUSTIC, strings, capo == null ? 0 : capo);
     }
 
     private static String required(String field, String value) {

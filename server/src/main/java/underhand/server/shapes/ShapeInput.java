@@ -44,6 +44,12 @@ public final class ShapeInput {
         return Shape.of(frets);
     }
 
+    /** A neck as it is sent: the usual strings and no capo where nothing is said. */
+    static Fretboard board(String tuning, Integer capo) {
+        Tuning strings = tuning == null ? Tuning.STANDARD : Tuning.parse(tuning);
+        return new Fretboard(Guitar.ACOUSTIC, strings, capo == null ? 0 : capo);
+    }
+
     /** A shape that has the strings of a neck. */
     static Shape ofStrings(JsonNode frets, Fretboard board) {
         Shape shape = read("frets", frets);

@@ -38,6 +38,11 @@ export function stringY(neck: Neck, string: number): number {
   return neck.top + neck.gap * (neck.strings - 1 - string);
 }
 
+/** Height of a neck with the figures under it. */
+export function boardHeight(neck: Neck): number {
+  return neck.top + neck.gap * (neck.strings - 1) + 42;
+}
+
 /** `x32010`, or `8-x-7-9-10-x` once a fret has two digits. */
 export function shapeText(frets: Frets): string {
   const wide = frets.some((fret) => fret !== null && fret > 9);
