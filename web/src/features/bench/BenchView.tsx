@@ -130,7 +130,8 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
         <Box sx={{ p: { xs: 2, md: 2.5 }, pt: { md: 2 }, minWidth: 0, overflowY: { md: 'auto' } }}>
           <Heading
             arrangement={data}
-            arrangedAt={arrangement.isPlaceholderData || arrangement.isFetching ? 0 : arrangement.dataUpdatedAt}
+            arrangedAt={arrangement.isPlaceholderData ? 0 : arrangement.dataUpdatedAt}
+            compared={!arrangement.isFetching}
             saved={!saving.waiting}
             title={song.data?.title}
           >
@@ -245,13 +246,16 @@ function isAllSung(arrangement: Arrangement): boolean {
 function Heading({
   arrangement,
   arrangedAt,
+  compared,
   saved,
   title,
   children,
 }: {
   arrangement: Arrangement | undefined;
-  /** When it was made; 0 while the one before still stands, or its capos are still being compared. */
+  /** When it was made; 0 while the one before still stands. */
   arrangedAt: number;
+  /** Whether all its capo positions have been. */
+  compared: boolean;
   /** Whether the book has all that was decided. */
   saved: boolean;
   title: string | undefined;
@@ -281,6 +285,7 @@ function Heading({
         <Typography
           data-testid="song-facts"
           data-arranged-at={arrangedAt}
+          data-compared={compared}
           data-saved={saved}
           sx={{ flexBasis: '100%', fontSize: '0.92rem', lineHeight: 1.25 }}
         >

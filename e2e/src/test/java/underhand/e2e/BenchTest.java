@@ -126,7 +126,7 @@ class BenchTest extends InDemoBook {
                 browser.driver().findElements(By.cssSelector("[role=dialog]")).isEmpty());
         press("1");
         browser.await(By.cssSelector("[role=group]"), t -> t.contains("first shapes"));
-        browser.find(By.cssSelector("[data-arranged-at]:not([data-arranged-at='0'])"));
+        browser.find(By.cssSelector("[data-compared=true]:not([data-arranged-at='0'])"));
         String facts = browser.find(FACTS).getText();
         shifted(Keys.SHIFT, "3");
         browser.await(FACTS, t -> t.contains("capo 3"));
