@@ -10,6 +10,7 @@ export type PlannedDrill = Schemas['PlannedDrillView'];
 export type DeskLook = Schemas['DeskView'];
 export type Neighbour = Schemas['NeighbourView'];
 export type ElsewhereShape = Schemas['ElsewhereView'];
+export type Tune = Schemas['TuneView'];
 export type MapAt = Schemas['MapRequest'];
 export type NeckMap = Schemas['MapView'];
 export type MapShape = Schemas['MapShapeView'];
@@ -338,6 +339,11 @@ export const api = {
     sent(POST('/api/v1/shapes/neighbours', { body: { ...at, key, fingers }, ...until(signal) })),
   ways: (at: DeskAt, chord: string, signal?: AbortSignal) =>
     sent(POST('/api/v1/shapes/ways', { body: { ...at, chord }, ...until(signal) })),
+  /** The tune of a chart's text, over all its lines of chords. */
+  tune: (source: string, signal?: AbortSignal) =>
+    sent(POST('/api/v1/charts/tune', { body: { source }, ...until(signal) })),
+  writeTune: (source: string, notes: Tune['notes']) =>
+    sent(POST('/api/v1/charts/tune/write', { body: { source, notes } })),
   tunings: () => sent(GET('/api/v1/neck/tunings')),
   scales: () => sent(GET('/api/v1/neck/scales')),
   barres: (tuning: string, capo: number, signal?: AbortSignal) =>

@@ -28,6 +28,7 @@ import { GuitarRoads } from './road/GuitarRoads';
 import { CapoRuler } from './ruler/CapoRuler';
 import { useBenchKeys } from './useBenchKeys';
 import { useHeard } from './useHeard';
+import { TuneLane } from './tune/TuneLane';
 import { WhyPanel } from './why/WhyPanel';
 import { WhySheet } from './why/WhySheet';
 import { answer } from './answer';
@@ -94,7 +95,15 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
   const openKey = useCallback(() => open('another key'), []);
   const openChart = useCallback(() => open('chart'), []);
   const openTexture = useCallback(() => open('texture'), []);
-  useBenchKeys({ onHelp: openHelp, onLoop: toggleLoop, onPlay: playback.toggle, onTexture: openTexture });
+  const [writesTune, writeTune] = useState(false);
+  const toggleTune = useCallback(() => writeTune((is) => !is), []);
+  useBenchKeys({
+    onHelp: openHelp,
+    onLoop: toggleLoop,
+    onPlay: playback.toggle,
+    onTexture: openTexture,
+    onTune: toggleTune,
+  });
   const narrow = useMediaQuery((theme: Theme) => theme.breakpoints.down('md'));
   const there = data !== undefined;
   const hasTune = data?.hasTune ?? false;
@@ -142,6 +151,7 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
               onHelp={openHelp}
               onKey={openKey}
               onEdit={openChart}
+              onTune={toggleTune}
               dispatch={dispatch}
             />
           </Heading>
@@ -191,6 +201,9 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
               </>
             ) : (
               !arrangement.isError && <Loading />
+            )}
+            {writesTune && data && (
+              <TuneLane source={state.present.source} arrangement={data} onClose={toggleTune} />
             )}
           </Box>
         </Box>

@@ -9,11 +9,13 @@ export function useBenchKeys({
   onLoop,
   onPlay,
   onTexture,
+  onTune,
 }: {
   onHelp: () => void;
   onLoop: () => void;
   onPlay: () => void;
   onTexture: () => void;
+  onTune: () => void;
 }): void {
   const { arrangement, arranged, place, choose, decide, dispatch } = useWork();
   const placement = usePlacement();
@@ -24,6 +26,7 @@ export function useBenchKeys({
   useKey('play', onPlay, there);
   useKey('loop', onLoop, there);
   useKey('texture', onTexture, there);
+  useKey('tune', onTune, there);
   useKey('next', () => choose(place === null ? 0 : Math.min(last, place + 1)), there);
   useKey('previous', () => choose(place === null ? 0 : Math.max(0, place - 1)), there);
   useKey('whole', () => choose(null), there);

@@ -14,6 +14,7 @@ export const BenchTools = memo(function BenchTools({
   onHelp,
   onKey,
   onEdit,
+  onTune,
   dispatch,
 }: {
   /** Whether there is an arrangement. */
@@ -23,6 +24,7 @@ export const BenchTools = memo(function BenchTools({
   onHelp: () => void;
   onKey: () => void;
   onEdit: () => void;
+  onTune: () => void;
   dispatch: BenchDispatch;
 }) {
   return (
@@ -35,6 +37,9 @@ export const BenchTools = memo(function BenchTools({
       </Button>
       <Button disabled={!ready} onClick={onEdit}>
         Edit the chart
+      </Button>
+      <Button disabled={!ready} onClick={onTune}>
+        Write the tune
       </Button>
       <IconButton
         aria-label="Undo"

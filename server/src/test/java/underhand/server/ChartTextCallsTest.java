@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.ResultActions;
@@ -52,6 +53,37 @@ class ChartTextCallsTest extends ArrangementCalls {
         read("just a line")
                 .andExpect(jsonPath("$.key").value(nullValue()))
                 .andExpect(jsonPath("$.bars").value(0));
+    }
+
+    private ResultActions tune(String call, Map<String, Object> body) throws Exception {
+        return mvc.perform(
+                post("/api/v1/charts/" + call).contentType(APPLICATION_JSON).content(json.writeValueAsBytes(body)));
+    }
+
+    @Test
+    void tune_isReadOverItsBars_andWrittenIntoTheText() throws Exception {
+        String source = "| G | C |\ntune: B4 . A4 . | G4 . . . |\n";
+        tune("tune", Map.of("source", source))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.bars[1].from").value(4.0))
+                .andExpect(jsonPath("$.bars[1].chords[0].chord").value("C"))
+                .andExpect(jsonPath("$.bars[1].chords[0].midi[1]").value(52))
+                .andExpect(jsonPath("$.notes[1].pitch").value("A4"));
+        Map<String, Object> note = Map.of("from", 4, "beats", 2, "pitch", "E5");
+        tune("tune/write", Map.of("source", source, "notes", List.of(note)))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.source").value("| G | C |\ntune: - - - - | E5 . - - |\n"));
+    }
+
+    @Test
+    void tune_thatIsNone_saysWhatIsWrong() throws Exception {
+        tune("tune/write", Map.of("source", "| G |"))
+                .andExpect(status().is4xxClientError())
+                .andExpect(jsonPath("$.detail", containsString("notes")));
+        tune("tune/write", Map.of("source", "| G |", "notes", List.of(Map.of("from", 0, "beats", 0, "pitch", "E5"))))
+                .andExpect(status().is4xxClientError());
+        tune("tune/write", Map.of("source", "| G |", "notes", List.of(Map.of("from", 0, "beats", 1, "pitch", "Z9"))))
+                .andExpect(status().is4xxClientError());
     }
 
     @Test

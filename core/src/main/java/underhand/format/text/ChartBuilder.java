@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import underhand.chart.Bar;
@@ -29,9 +30,26 @@ final class ChartBuilder {
         }
     }
 
+    /** A line of chords: the bars of its section from one up to another. */
+    private record OpenLine(int number, int last, int tuneLine, List<Bar> section, int from, int to) {
+
+        OpenLine withTune(int line) {
+            return new OpenLine(number, last, line, section, from, to);
+        }
+
+        ChartReading.ChordLine close() {
+            return new ChartReading.ChordLine(
+                    number,
+                    last,
+                    tuneLine == 0 ? OptionalInt.empty() : OptionalInt.of(tuneLine),
+                    section.subList(from, to));
+        }
+    }
+
     private static final double SAME = 1e-6;
 
     private final List<OpenSection> sections = new ArrayList<>();
+    private final List<OpenLine> lines = new ArrayList<>();
     private int placements;
     private int repeatFrom;
 
@@ -133,8 +151,25 @@ final class ChartBuilder {
         lineFrom = bars().size();
     }
 
+    /**
+     * The line of chords that was begun last is read.
+     *
+     * @param last number of its last line, the words sung to it among them
+     */
+    void lineEnds(int number, int last) {
+        lines.add(new OpenLine(number, last, 0, bars(), Math.min(lineFrom, bars().size()), bars().size()));
+    }
+
+    /** The lines of chords, after {@link #build}. */
+    List<ChartReading.ChordLine> lines() {
+        return lines.stream().map(OpenLine::close).toList();
+    }
+
     /** Writes a tune over the bars of the last line of chords; how many of its bars found one. */
-    int tune(List<List<TuneLine.Cell>> tune) {
+    int tune(int number, List<List<TuneLine.Cell>> tune) {
+        if (!lines.isEmpty()) {
+            lines.add(lines.remove(lines.size() - 1).withTune(number));
+        }
         int fitting = Math.min(tune.size(), bars().size() - Math.min(lineFrom, bars().size()));
         for (int i = 0; i < fitting; i++) {
             int at = lineFrom + i;

@@ -60,8 +60,9 @@ public final class ChartTextReader {
                 headers.tuning,
                 builder.build(),
                 builder.buildWords());
+        List<ChartReading.ChordLine> chordLines = builder.lines();
         faults.sort(Comparator.comparingInt(Fault::line).thenComparingInt(Fault::column));
-        return new ChartReading(chart, faults.stream().limit(MOST_FAULTS).toList(), Spans.of(lines));
+        return new ChartReading(chart, faults.stream().limit(MOST_FAULTS).toList(), Spans.of(lines), chordLines);
     }
 
     /** Reads one line; true when it took the words in the line after it too. */
@@ -124,11 +125,13 @@ public final class ChartTextReader {
         builder.line();
         again.chords(line, words);
         LineBars.add(line, builder, headers, words.map(w -> w.body().text()), faults::add);
+        int number = line.source().number();
+        builder.lineEnds(number, words.isPresent() ? number + 1 : number);
     }
 
     private void readTune(Line line) {
         List<List<TuneLine.Cell>> tune = TuneLine.read(line.source(), faults::add);
-        if (builder.isEmpty() || builder.tune(tune) < tune.size()) {
+        if (builder.isEmpty() || builder.tune(line.source().number(), tune) < tune.size()) {
             faults.add(Fault.unread(
                     line.source(),
                     0,

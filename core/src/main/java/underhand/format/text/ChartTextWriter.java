@@ -3,7 +3,6 @@ package underhand.format.text;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedList;
 import java.util.List;
 import java.util.Optional;
@@ -13,7 +12,6 @@ import underhand.chart.Chart;
 import underhand.chart.Metre;
 import underhand.chart.Placement;
 import underhand.chart.Section;
-import underhand.chart.TuneNote;
 import underhand.pitch.Key;
 
 /**
@@ -24,9 +22,6 @@ import underhand.pitch.Key;
 public final class ChartTextWriter {
 
     private static final int BARS_A_LINE = 4;
-
-    /** Shares of a beat in which a tune is written: halves, quarters, thirds, and what both divide. */
-    private static final int[] SHARES = {1, 2, 3, 4, 6, 8, 12, 24};
 
     private static final int MOST_CELLS = 96;
     private static final double SAME = 1e-3;
@@ -165,7 +160,7 @@ public final class ChartTextWriter {
                 .flatMap(b -> b.placements().stream())
                 .anyMatch(p -> !p.tune().isEmpty())) {
             StringJoiner tune = new StringJoiner(" | ", "tune: ", " |");
-            bars.forEach(bar -> tune.add(tune(bar)));
+            bars.forEach(bar -> tune.add(TuneCells.of(bar)));
             text.append(tune).append('\n');
         }
     }
@@ -195,50 +190,6 @@ public final class ChartTextWriter {
             }
         }
         return 1;
-    }
-
-    /** The tune of a bar in equal shares, as coarse as its notes allow. */
-    private static String tune(Bar bar) {
-        record Sung(double from, double until, TuneNote note) {
-            Sung to(double end) {
-                return new Sung(from, end, note);
-            }
-        }
-        double start = bar.placements().get(0).beat();
-        List<Sung> notes = new ArrayList<>();
-        for (Placement placement : bar.placements()) {
-            for (TuneNote note : placement.tune()) {
-                double from = placement.beat() - start + note.from();
-                int last = notes.size() - 1;
-                // What a change of chord cut in two is one note of the tune.
-                if (note.tied() && last >= 0) {
-                    notes.set(last, notes.get(last).to(from + note.beats()));
-                } else {
-                    notes.add(new Sung(from, from + note.beats(), note));
-                }
-            }
-        }
-        double length = length(bar);
-        int share = 1;
-        for (int candidate : SHARES) {
-            share = candidate;
-            int each = candidate;
-            boolean fits = notes.stream().allMatch(n -> isWhole(n.from() * each) && isWhole(n.until() * each));
-            if (fits && isWhole(length * each)) {
-                break;
-            }
-        }
-        String[] cells = new String[Math.max(1, (int) Math.round(length * share))];
-        Arrays.fill(cells, "-");
-        for (Sung note : notes) {
-            int from = (int) Math.round(note.from() * share);
-            int until = Math.min(cells.length, (int) Math.round(note.until() * share));
-            for (int cell = from; cell < until; cell++) {
-                boolean held = cell > from || cell == 0 && note.note().tied();
-                cells[cell] = held ? "." : note.note().pitch().toString();
-            }
-        }
-        return String.join(" ", cells);
     }
 
     private static boolean isWhole(double value) {

@@ -34,7 +34,7 @@ class ReadingPropertiesTest {
     }
 
     private static String shown(Chart chart) {
-        return String.join("\n", Shown.of(new ChartReading(chart, List.of(), List.of())));
+        return String.join("\n", Shown.of(new ChartReading(chart, List.of(), List.of(), List.of())));
     }
 
     @ParameterizedTest

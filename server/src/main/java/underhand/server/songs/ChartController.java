@@ -7,15 +7,23 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import underhand.chart.Bar;
+import underhand.chord.ChordSymbol;
 import underhand.format.text.ChartReading;
 import underhand.format.text.ChartTextReader;
+import underhand.format.text.TuneText;
+import underhand.pitch.Pitch;
 import underhand.server.arrangements.ArrangementService;
 import underhand.server.arrangements.ArrangementView.FaultView;
+import underhand.server.platform.InputException;
 
 /** What is understood of a chart's text, before it is kept. */
 @RestController
 @RequestMapping("/api/v1/charts")
 class ChartController {
+
+    /** Roots of chords that are heard under a tune lie from here up (F2). */
+    private static final int LOWEST_ROOT = 41;
 
     record ChartTextRequest(String source) {}
 
@@ -68,5 +76,79 @@ class ChartController {
     @PostMapping("/read")
     ChartView read(@RequestBody ChartTextRequest request) {
         return ChartView.of(ChartTextReader.read(SongService.required(request.source())));
+    }
+
+    /**
+     * @param from beats from the start of the bar
+     * @param midi its tones above its root, close together, to be heard under the tune
+     */
+    record TuneChordView(String chord, double from, List<Integer> midi) {}
+
+    /**
+     * A bar a tune may be written over.
+     *
+     * @param line of the text its chords stand on, from 1
+     * @param from beats from the first bar
+     */
+    record TuneBarView(int line, double from, double beats, List<TuneChordView> chords) {}
+
+    /**
+     * A note of a tune.
+     *
+     * @param from beats from the first bar
+     * @param pitch as it sounds, such as {@code F#4}
+     */
+    record TunePitchView(double from, double beats, String pitch) {}
+
+    record TuneView(List<TuneBarView> bars, List<TunePitchView> notes) {}
+
+    /** The tune of a text, over all its lines of chords. */
+    @PostMapping("/tune")
+    TuneView tune(@RequestBody ChartTextRequest request) {
+        TuneText tune = TuneText.read(SongService.required(request.source()));
+        return new TuneView(
+                tune.bars().stream()
+                        .map(b -> new TuneBarView(b.line(), b.from(), b.beats(), chords(b.bar())))
+                        .toList(),
+                tune.notes().stream()
+                        .map(n ->
+                                new TunePitchView(n.from(), n.beats(), n.pitch().toString()))
+                        .toList());
+    }
+
+    private static List<TuneChordView> chords(Bar bar) {
+        double start = bar.placements().get(0).beat();
+        return bar.placements().stream()
+                .filter(p -> p.chord().isPresent())
+                .map(p -> chord(p.chord().get(), p.beat() - start))
+                .toList();
+    }
+
+    private static TuneChordView chord(ChordSymbol chord, double from) {
+        int root = LOWEST_ROOT + Math.floorMod(chord.root().pitchClass() - LOWEST_ROOT, 12);
+        List<Integer> midi =
+                chord.tones().stream().map(t -> root + t.interval().semitones()).toList();
+        return new TuneChordView(chord.glyphs(), from, midi);
+    }
+
+    record TuneRequest(String source, List<TunePitchView> notes) {}
+
+    record TuneTextView(String source) {}
+
+    /** The same text with another tune; keeps nothing. */
+    @PostMapping("/tune/write")
+    TuneTextView writeTune(@RequestBody TuneRequest request) {
+        List<TunePitchView> sent = request.notes();
+        if (sent == null || sent.stream().anyMatch(n -> n == null || n.pitch() == null)) {
+            throw InputException.field(
+                    "notes",
+                    "notes is missing, or a note has no pitch; send {\"from\":0,\"beats\":1,\"pitch\":\"E4\"} for each,"
+                            + " none for no tune.");
+        }
+        List<TuneText.Note> notes = sent.stream()
+                .map(n -> new TuneText.Note(n.from(), n.beats(), Pitch.parse(n.pitch())))
+                .toList();
+        return new TuneTextView(
+                TuneText.read(SongService.required(request.source())).with(notes));
     }
 }
