@@ -10,6 +10,7 @@ export type PlannedDrill = Schemas['PlannedDrillView'];
 export type DeskLook = Schemas['DeskView'];
 export type Neighbour = Schemas['NeighbourView'];
 export type ElsewhereShape = Schemas['ElsewhereView'];
+export type TuningOption = Schemas['TuningOptionView'];
 export type Tune = Schemas['TuneView'];
 export type MapAt = Schemas['MapRequest'];
 export type NeckMap = Schemas['MapView'];
@@ -344,6 +345,9 @@ export const api = {
     sent(POST('/api/v1/charts/tune', { body: { source }, ...until(signal) })),
   writeTune: (source: string, notes: Tune['notes']) =>
     sent(POST('/api/v1/charts/tune/write', { body: { source, notes } })),
+  /** A song in some tunings and its own, least effort first. */
+  inTunings: (song: PreviewBody, tunings: string[]) =>
+    sent(POST('/api/v1/arrangements/tunings', { body: { song, tunings } })),
   tunings: () => sent(GET('/api/v1/neck/tunings')),
   scales: () => sent(GET('/api/v1/neck/scales')),
   barres: (tuning: string, capo: number, signal?: AbortSignal) =>

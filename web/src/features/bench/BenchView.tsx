@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Arrangement, Decisions } from '../../api/client';
+import type { Work as SongWork } from '../../api/songSaver';
 import { useSecond } from '../../api/usePart';
 import { Handed } from '../../shared/Handed';
 import { loopTempo } from '../../shared/loop';
@@ -21,6 +22,7 @@ import { TempoBar } from './dials/TempoBar';
 import { TextureDial } from './dials/TextureDial';
 import { TextureDialog } from './dials/TextureDialog';
 import { TuneDial } from './dials/TuneDial';
+import { TuningDialog } from './dials/TuningDialog';
 import { KeysDialog } from './KeysDialog';
 import { Fallen, FaultLine, FromFile, PlayerGone } from './Notices';
 import { PartChanged } from './PartChanged';
@@ -79,7 +81,7 @@ function Bench({ id }: { id: number }) {
   );
 }
 
-type Opened = 'keys' | 'another key' | 'chart' | 'right hand' | 'texture' | null;
+type Opened = 'keys' | 'another key' | 'tuning' | 'chart' | 'right hand' | 'texture' | null;
 
 function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }) {
   const { song, ready, state, dispatch, arrangement, saving, settle } = bench;
@@ -93,6 +95,7 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
   const close = () => open(null);
   const openHelp = useCallback(() => open('keys'), []);
   const openKey = useCallback(() => open('another key'), []);
+  const openTuning = useCallback(() => open('tuning'), []);
   const openChart = useCallback(() => open('chart'), []);
   const openTexture = useCallback(() => open('texture'), []);
   const [writesTune, writeTune] = useState(false);
@@ -124,6 +127,11 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
     [part, place, there, hasTune, allSung, decisions.solo, decide, openTexture],
   );
   const onCapo = useCallback((capo: number | null) => decide({ capo }), [decide]);
+  const write = (edited: SongWork, fell: string[]) => {
+    dispatch({ type: 'write', work: edited });
+    setFallen(fell.length > 0 ? { what: fell, at: state.past.length + 1 } : null);
+    close();
+  };
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', height: { md: '100%' }, minHeight: '100%' }}>
       <Box
@@ -150,6 +158,7 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
               canRedo={state.future.length > 0}
               onHelp={openHelp}
               onKey={openKey}
+              onTuning={openTuning}
               onEdit={openChart}
               onTune={toggleTune}
               dispatch={dispatch}
@@ -230,6 +239,9 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
         />
       )}
       {opened === 'another key' && <KeyDialog onClose={close} />}
+      {opened === 'tuning' && ready && (
+        <TuningDialog source={state.present.source} onClose={close} onWrite={write} />
+      )}
       {opened === 'right hand' && data && <RightHandDialog second={second?.arrangement} onClose={close} />}
       {opened === 'texture' && data && <TextureDialog onClose={close} />}
       {opened === 'keys' && <KeysDialog onClose={close} />}
@@ -239,11 +251,7 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
           source={state.present.source}
           decisions={decisions}
           onClose={close}
-          onWrite={(edited, fell) => {
-            dispatch({ type: 'write', work: edited });
-            setFallen(fell.length > 0 ? { what: fell, at: state.past.length + 1 } : null);
-            close();
-          }}
+          onWrite={write}
         />
       )}
     </Box>

@@ -13,6 +13,7 @@ export const BenchTools = memo(function BenchTools({
   canRedo,
   onHelp,
   onKey,
+  onTuning,
   onEdit,
   onTune,
   dispatch,
@@ -23,6 +24,7 @@ export const BenchTools = memo(function BenchTools({
   canRedo: boolean;
   onHelp: () => void;
   onKey: () => void;
+  onTuning: () => void;
   onEdit: () => void;
   onTune: () => void;
   dispatch: BenchDispatch;
@@ -34,6 +36,9 @@ export const BenchTools = memo(function BenchTools({
       </Button>
       <Button disabled={!ready} onClick={onKey}>
         Another key
+      </Button>
+      <Button disabled={!ready} onClick={onTuning}>
+        Another tuning
       </Button>
       <Button disabled={!ready} onClick={onEdit}>
         Edit the chart

@@ -57,6 +57,14 @@ public record Tuning(List<Pitch> strings) {
         return Tunings.table();
     }
 
+    /** What it is called, by the first of its names; empty where it has none. */
+    public Optional<String> name() {
+        return named().entrySet().stream()
+                .filter(named -> named.getValue().equals(this))
+                .map(Map.Entry::getKey)
+                .findFirst();
+    }
+
     public int size() {
         return strings.size();
     }

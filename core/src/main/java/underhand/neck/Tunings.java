@@ -18,6 +18,8 @@ final class Tunings {
     /** By the first of their names, in the order of the table. */
     private static final Map<String, Tuning> TABLE = new LinkedHashMap<>();
 
+    private static final Pattern REMARK = Pattern.compile("\\(.*\\)|\\b(?:tuning|tuned|to)\\b|[\"']");
+
     private static final Map<String, Tuning> NAMED = load();
 
     /** What letters are the nearest pitches to, by the number of strings: those players mean when they name none. */
@@ -32,7 +34,6 @@ final class Tunings {
     private static final Pattern LETTERS = Pattern.compile("(?:[A-Ga-g][#b♯♭]?[\\s,-]*){4,9}");
 
     private static final Pattern LETTER = Pattern.compile("[A-Ga-g][#b♯♭]?");
-    private static final Pattern REMARK = Pattern.compile("\\(.*\\)|\\b(?:tuning|tuned|to)\\b|[\"']");
 
     private Tunings() {}
 
@@ -41,7 +42,7 @@ final class Tunings {
         Table.read(Tunings.class, "tunings.csv", 3, row -> row).forEach(row -> {
             Tuning tuning = new Tuning(row.words(2).stream().map(Pitch::parse).toList());
             TABLE.put(row.cell(0), tuning);
-            named.put(row.cell(0), tuning);
+            named.put(plain(row.cell(0)), tuning);
             Arrays.stream(row.cell(1).split("\\|"))
                     .filter(name -> !name.isEmpty())
                     .forEach(name -> named.put(name, tuning));
@@ -55,13 +56,17 @@ final class Tunings {
 
     /** The tuning of a name or of four to eight letters; each lettered string is the pitch nearest to the usual one of so many strings. */
     static Optional<Tuning> find(String text) {
-        String name = REMARK.matcher(text.toLowerCase(Locale.ROOT))
+        String name = plain(text);
+        return Optional.ofNullable(NAMED.get(name)).or(() -> letters(text.strip()));
+    }
+
+    private static String plain(String text) {
+        return REMARK.matcher(text.toLowerCase(Locale.ROOT))
                 .replaceAll(" ")
                 .replace('♭', 'b')
                 .replace('♯', '#')
                 .strip()
                 .replaceAll("\\s+", " ");
-        return Optional.ofNullable(NAMED.get(name)).or(() -> letters(text.strip()));
     }
 
     private static Optional<Tuning> letters(String text) {

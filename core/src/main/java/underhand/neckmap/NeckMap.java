@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Stream;
 import underhand.chord.ChordSymbol;
 import underhand.chord.ChordType;
@@ -79,6 +80,61 @@ public record NeckMap(Fretboard board, Player player) {
     /** A note that stands for one of the key's. */
     public record Watch(Note plays, Note insteadOf) {}
 
+    /**
+     * A chord or a scale on the neck.
+     *
+     * @param tones from the root
+     * @param dots every place of theirs, string by string from the lowest, along the neck
+     * @param positions where a hand may stand
+     * @param line within the hand's reach where it was asked for, from the lowest, each once
+     * @param forms of a chord, in their order along the neck; none of a scale, or where forms have no names
+     * @param triads of a chord on each group of three neighbouring strings, the highest group first
+     */
+    public record Layout(
+            String name,
+            List<Tones.Tone> tones,
+            List<Dot> dots,
+            List<Position> positions,
+            List<Stop> line,
+            List<FormPlace> forms,
+            List<Triad> triads) {
+
+        public Layout {
+            tones = List.copyOf(tones);
+            dots = List.copyOf(dots);
+            positions = List.copyOf(positions);
+            line = List.copyOf(line);
+            forms = List.copyOf(forms);
+            triads = List.copyOf(triads);
+        }
+    }
+
+    /** Every scale that has a name, the plainest first. */
+    public static List<String> scales() {
+        return Scale.all().stream().map(Scale::name).toList();
+    }
+
+    /** @param fret where a line is wanted; none when empty */
+    public Layout of(ChordSymbol chord, OptionalInt fret) {
+        return layout(chord.glyphs(), Tones.of(chord), fret, forms(chord), triads(chord));
+    }
+
+    /**
+     * The same for a scale.
+     *
+     * @throws underhand.input.FormatException when there is no such root, or no scale of this name
+     */
+    public Layout of(String rootNote, String scale, OptionalInt fret) {
+        Note root = Note.parse(rootNote.strip());
+        Scale named = Scale.of(scale);
+        return layout(root.glyphs() + " " + named.name(), named.on(root), fret, List.of(), List.of());
+    }
+
+    private Layout layout(String name, Tones tones, OptionalInt fret, List<FormPlace> forms, List<Triad> triads) {
+        List<Stop> line = fret.isPresent() ? line(tones, fret.getAsInt()) : List.of();
+        return new Layout(name, tones.all(), dots(tones), positions(tones.root()), line, forms, triads);
+    }
+
     static Dot dot(int string, int fret, int pitch, Tones tones) {
         Tones.Tone tone = tones.at(pitch).orElseThrow();
         return new Dot(
@@ -90,7 +146,7 @@ public record NeckMap(Fretboard board, Player player) {
     }
 
     /** Every place of the tones, string by string from the lowest, along the neck. */
-    public List<Dot> dots(Tones tones) {
+    List<Dot> dots(Tones tones) {
         List<Dot> dots = new ArrayList<>();
         for (int string = 0; string < board.strings(); string++) {
             for (int fret = 0; fret <= board.frets(); fret++) {
@@ -104,7 +160,7 @@ public record NeckMap(Fretboard board, Player player) {
     }
 
     /** Where a hand stands for a root, along the neck: by the five forms, or by the strings the root is on. */
-    public List<Position> positions(Note root) {
+    List<Position> positions(Note root) {
         List<Position> named = Forms.along(root, board).stream()
                 .map(place -> new Position(place.form() + " form at " + place.fret(), place.fret()))
                 .toList();
@@ -124,12 +180,12 @@ public record NeckMap(Fretboard board, Player player) {
     }
 
     /** The tones within the hand's reach at a fret, from the lowest, each once. */
-    public List<Stop> line(Tones tones, int fret) {
+    List<Stop> line(Tones tones, int fret) {
         return new PositionLine(board, tones).at(fret);
     }
 
     /** The five forms of a chord in their order along the neck; none where forms have no names. */
-    public List<FormPlace> forms(ChordSymbol chord) {
+    List<FormPlace> forms(ChordSymbol chord) {
         return Forms.along(chord.root(), board).stream()
                 .map(place -> {
                     Optional<Shape> whole = Forms.shape(place, chord, board);
@@ -156,8 +212,16 @@ public record NeckMap(Fretboard board, Player player) {
     }
 
     /** A chord's triad on each group of three neighbouring strings, the highest group first. */
-    public List<Triad> triads(ChordSymbol chord) {
+    List<Triad> triads(ChordSymbol chord) {
         return new Triads(board, player).of(chord, Math.min(HIGHEST_FRET, board.frets()));
+    }
+
+    /** The roots a barre at a fret has on the lowest string and on the one above it, with glyphs. */
+    public List<String> barreRoots(int fret) {
+        return Stream.of(0, 1)
+                .map(string -> Note.inPitchClass(board.midi(string, fret) % OCTAVE, true)
+                        .glyphs())
+                .toList();
     }
 
     /** The movable shapes with the root on one of the two lowest strings, by quality; none where forms have no names. */
@@ -176,9 +240,14 @@ public record NeckMap(Fretboard board, Player player) {
         return found;
     }
 
-    /** The scales that serve over a chord in a key, the nearest first. */
-    public List<Serving> serving(ChordSymbol chord, Key key) {
-        return ScaleChoice.of(chord, key);
+    /**
+     * The scales that serve over a chord in a key, the nearest first.
+     *
+     * @param key such as {@code G} or {@code F#m}
+     * @throws underhand.input.FormatException when that is no key
+     */
+    public List<Serving> serving(ChordSymbol chord, String key) {
+        return ScaleChoice.of(chord, Key.parse(key));
     }
 
     /** The easiest grip of a chord between two frets, open strings only from the first; empty where there is none. */

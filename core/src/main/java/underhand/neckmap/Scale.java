@@ -12,7 +12,7 @@ import underhand.table.Table;
  *
  * @param intervals above its root, ascending, the root first
  */
-public record Scale(String name, List<Interval> intervals) {
+record Scale(String name, List<Interval> intervals) {
 
     private static final List<Scale> ALL = Table.read(
             Scale.class,

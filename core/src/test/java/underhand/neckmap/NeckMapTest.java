@@ -24,7 +24,6 @@ import underhand.neck.Fretboard;
 import underhand.neck.Guitar;
 import underhand.neck.Shape;
 import underhand.neck.Tuning;
-import underhand.pitch.Key;
 import underhand.pitch.Note;
 import underhand.repertoire.RatedGrip;
 
@@ -217,8 +216,7 @@ class NeckMapTest {
         "Am7, C major, A natural minor, ''",
     })
     void serving_isTheKeysScale_withTheChordsOwnNotes(String chord, String key, String has, String watch) {
-        NeckMap.Serving first =
-                STANDARD.serving(ChordSymbol.parse(chord), Key.parse(key)).get(0);
+        NeckMap.Serving first = STANDARD.serving(ChordSymbol.parse(chord), key).get(0);
         assertEquals(
                 watch,
                 first.watch().stream()
@@ -231,7 +229,7 @@ class NeckMapTest {
 
     @Test
     void otherScales_haveAllNotesOfTheChord_orLeaveSomeOut() {
-        List<NeckMap.Serving> serving = STANDARD.serving(ChordSymbol.parse("Am7"), Key.parse("G"));
+        List<NeckMap.Serving> serving = STANDARD.serving(ChordSymbol.parse("Am7"), "G");
         List<String> names = serving.stream().map(NeckMap.Serving::name).toList();
         assertEquals("A dorian", names.get(0));
         assertTrue(names.contains("A minor pentatonic"), names.toString());

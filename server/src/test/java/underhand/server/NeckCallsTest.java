@@ -32,7 +32,7 @@ class NeckCallsTest extends ArrangementCalls {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.length()", greaterThanOrEqualTo(24)))
                 .andExpect(jsonPath("$[0].name", is("standard")))
-                .andExpect(jsonPath("$[?(@.name == 'open d')].open", hasItem("D")));
+                .andExpect(jsonPath("$[?(@.name == 'open D')].open", hasItem("D")));
     }
 
     @Test

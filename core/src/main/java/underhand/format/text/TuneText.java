@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.OptionalInt;
 import java.util.StringJoiner;
 import underhand.chart.Bar;
+import underhand.chord.ChordSymbol;
 import underhand.input.RangeException;
 import underhand.pitch.Pitch;
 
@@ -24,9 +25,16 @@ public final class TuneText {
      *
      * @param line number of its line of chords, from 1
      * @param from beats from the chart's first bar
-     * @param bar with its chords
      */
-    public record TuneBar(int line, double from, double beats, Bar bar) {}
+    public record TuneBar(int line, double from, double beats, List<PlacedChord> chords) {
+
+        public TuneBar {
+            chords = List.copyOf(chords);
+        }
+    }
+
+    /** @param from beats from the start of its bar */
+    public record PlacedChord(ChordSymbol chord, double from) {}
 
     /**
      * A note.
@@ -61,13 +69,20 @@ public final class TuneText {
         for (ChartReading.ChordLine line : lines) {
             for (Bar bar : line.bars()) {
                 double length = TuneCells.length(bar);
-                bars.add(new TuneBar(line.line(), at, length, bar));
+                bars.add(new TuneBar(line.line(), at, length, chords(bar)));
                 for (TuneCells.Sung sung : TuneCells.notes(bar)) {
                     add(at, sung);
                 }
                 at += length;
             }
         }
+    }
+
+    private static List<PlacedChord> chords(Bar bar) {
+        double start = bar.placements().get(0).beat();
+        return bar.placements().stream()
+                .flatMap(p -> p.chord().map(chord -> new PlacedChord(chord, p.beat() - start)).stream())
+                .toList();
     }
 
     private void add(double at, TuneCells.Sung sung) {

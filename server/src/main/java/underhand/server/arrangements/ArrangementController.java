@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import underhand.arrange.KeySweep;
 import underhand.hand.Rung;
+import underhand.neck.Tuning;
 import underhand.server.arrangements.ArrangementService.Task;
 import underhand.server.arrangements.ArrangementView.AlternativeView;
 import underhand.server.arrangements.ArrangementView.CandidateView;
@@ -149,6 +150,38 @@ class ArrangementController {
         return service.planned(task, () -> service.keys(task, singing)).stream()
                 .map(o -> new KeyView(
                         o.semitones(), o.tuneMove(), o.key().glyphs(), ArrangementMapper.candidate(o.capo())))
+                .toList();
+    }
+
+    /** @param tunings names or strings of those the player accepts; the song's own is compared too */
+    record TuningsRequest(PreviewRequest song, List<String> tunings) {}
+
+    /** @param string from the highest as 1; @param cents higher than now, lower where below 0 */
+    record RetunedView(int string, int cents) {}
+
+    /**
+     * @param name the tuning's common name; its strings where it has none
+     * @param now whether it is what the song is played in
+     * @param raises whether a string is tuned higher than it is now
+     */
+    record TuningOptionView(
+            String name, String strings, boolean now, CandidateView capo, List<RetunedView> retuned, boolean raises) {}
+
+    /** The song in other tunings, least effort first. */
+    @PostMapping("/arrangements/tunings")
+    List<TuningOptionView> tunings(@RequestBody TuningsRequest request) {
+        Task task = service.task(request.song());
+        List<Tuning> tunings = service.tunings(task, request.tunings());
+        return service.planned(task, () -> service.inTunings(task, tunings)).stream()
+                .map(o -> new TuningOptionView(
+                        o.tuning().name().orElseGet(() -> o.tuning().toString()),
+                        o.tuning().toString(),
+                        o.tuning().equals(task.settings().tuning()),
+                        ArrangementMapper.candidate(o.capo()),
+                        o.retuned().stream()
+                                .map(r -> new RetunedView(o.tuning().size() - r.string(), r.cents()))
+                                .toList(),
+                        o.raises()))
                 .toList();
     }
 

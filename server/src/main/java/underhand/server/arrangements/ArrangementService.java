@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import underhand.arrange.Arrangement;
 import underhand.arrange.Arranger;
@@ -15,6 +16,7 @@ import underhand.arrange.Ladder;
 import underhand.arrange.LadderStep;
 import underhand.arrange.ShapeTrial;
 import underhand.arrange.Sweep;
+import underhand.arrange.TuningSweep;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.format.text.ChartReading;
@@ -24,6 +26,7 @@ import underhand.harmony.KeyFinder;
 import underhand.harmony.Reach;
 import underhand.harmony.RuleCatalogue;
 import underhand.input.RangeException;
+import underhand.neck.Tuning;
 import underhand.server.arrangements.ArrangementController.TrialView;
 import underhand.server.arrangements.ArrangementView.AlternativeView;
 import underhand.server.arrangements.ArrangementView.FaultView;
@@ -43,6 +46,9 @@ import underhand.solve.PlacedGrip;
  */
 @Service
 public class ArrangementService {
+
+    /** Each is a sweep over all capo positions with grips of its own. */
+    private static final int MOST_TUNINGS = 12;
 
     /** Placements of all songs together whose sweeps are kept; each is there with every capo. */
     private static final int PLACEMENTS_KEPT = 4000;
@@ -282,6 +288,31 @@ public class ArrangementService {
                             + sung.voice().semitones() + ". No key brings it in reach.");
         }
         return options;
+    }
+
+    /** The tunings to be compared: those that are named, and the song's own. */
+    List<Tuning> tunings(Task task, List<String> names) {
+        Tuning now = task.settings().tuning();
+        List<String> said = names == null ? List.of() : names;
+        if (said.isEmpty() || said.size() > MOST_TUNINGS) {
+            throw InputException.field("tunings", "tunings must be 1 to " + MOST_TUNINGS + " tunings.");
+        }
+        List<Tuning> tunings = Stream.concat(Stream.of(now), said.stream().map(Tuning::parse))
+                .distinct()
+                .toList();
+        for (Tuning tuning : tunings) {
+            if (tuning.size() != now.size()) {
+                throw InputException.field(
+                        "tunings",
+                        "\"" + tuning + "\" has " + tuning.size() + " strings; this guitar has " + now.size() + ".");
+            }
+        }
+        return tunings;
+    }
+
+    /** The song in some tunings, least effort first. */
+    List<TuningSweep.Option> inTunings(Task task, List<Tuning> tunings) {
+        return TuningSweep.of(arranger, task.chart(), task.settings(), tunings);
     }
 
     /**

@@ -3,6 +3,7 @@ package underhand.server.shapes;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -20,10 +21,6 @@ import underhand.neck.Guitar;
 import underhand.neck.Shape;
 import underhand.neck.Tuning;
 import underhand.neckmap.NeckMap;
-import underhand.neckmap.Scale;
-import underhand.neckmap.Tones;
-import underhand.pitch.Key;
-import underhand.pitch.Note;
 import underhand.pitch.Pitch;
 import underhand.server.planning.Planning;
 import underhand.server.planning.Planning.Size;
@@ -74,7 +71,7 @@ class NeckController {
 
     @GetMapping("/scales")
     List<String> scales() {
-        return Scale.all().stream().map(Scale::name).toList();
+        return NeckMap.scales();
     }
 
     /**
@@ -131,66 +128,64 @@ class NeckController {
     @PostMapping("/map")
     MapView map(@RequestBody MapRequest request) {
         NeckMap map = neckMap(request.tuning(), request.capo(), request.playerId());
-        int strings = map.board().strings();
         Optional<ChordSymbol> chord = Optional.ofNullable(request.chord())
                 .filter(text -> !text.isBlank())
                 .map(ChordSymbol::parse);
-        Tones tones = chord.map(Tones::of).orElseGet(() -> scale(request));
+        if (chord.isEmpty() && (request.root() == null || request.scale() == null)) {
+            throw InputException.field("chord", "Send a chord, or a root and a scale.");
+        }
         Integer fret = request.fret();
         if (fret != null && (fret < 0 || fret > map.board().frets())) {
             throw InputException.field(
                     "fret", "fret must be 0 to " + map.board().frets() + ", was " + fret + ".");
         }
+        OptionalInt at = fret == null ? OptionalInt.empty() : OptionalInt.of(fret);
         return planning.answer(
                 Size.SMALL,
-                () -> new MapView(
-                        chord.map(ChordSymbol::glyphs)
-                                .orElseGet(() -> tones.root().glyphs() + " " + request.scale()),
-                        IntStream.range(0, strings)
-                                .mapToObj(s -> Pitch.ofMidi(map.board().midi(s, 0)))
-                                .map(p -> new OpenStringOfMapView(p.toString(), p.midi()))
-                                .toList(),
-                        map.board().frets(),
-                        tones.all().stream()
-                                .map(t -> new MapToneView(t.note().glyphs(), t.degree()))
-                                .toList(),
-                        map.dots(tones).stream()
-                                .map(d -> new DotView(
-                                        strings - d.string(),
-                                        d.fret(),
-                                        d.tone().note().glyphs(),
-                                        d.tone().degree(),
-                                        d.isRoot()))
-                                .toList(),
-                        map.positions(tones.root()).stream()
-                                .map(p -> new PositionView(p.label(), p.fret()))
-                                .toList(),
-                        fret == null ? List.of() : line(map, tones, fret),
-                        chord.map(c -> forms(map, c)).orElse(List.of()),
-                        chord.map(c -> triads(map, c)).orElse(List.of())));
+                () -> view(
+                        map,
+                        chord,
+                        chord.map(c -> map.of(c, at)).orElseGet(() -> map.of(request.root(), request.scale(), at))));
     }
 
-    private static Tones scale(MapRequest request) {
-        if (request.root() == null || request.scale() == null) {
-            throw InputException.field("chord", "Send a chord, or a root and a scale.");
-        }
-        return Scale.of(request.scale()).on(Note.parse(request.root().strip()));
+    private static MapView view(NeckMap map, Optional<ChordSymbol> chord, NeckMap.Layout layout) {
+        int strings = map.board().strings();
+        return new MapView(
+                layout.name(),
+                IntStream.range(0, strings)
+                        .mapToObj(s -> Pitch.ofMidi(map.board().midi(s, 0)))
+                        .map(p -> new OpenStringOfMapView(p.toString(), p.midi()))
+                        .toList(),
+                map.board().frets(),
+                layout.tones().stream()
+                        .map(t -> new MapToneView(t.note().glyphs(), t.degree()))
+                        .toList(),
+                layout.dots().stream()
+                        .map(d -> new DotView(
+                                strings - d.string(),
+                                d.fret(),
+                                d.tone().note().glyphs(),
+                                d.tone().degree(),
+                                d.isRoot()))
+                        .toList(),
+                layout.positions().stream()
+                        .map(p -> new PositionView(p.label(), p.fret()))
+                        .toList(),
+                layout.line().stream()
+                        .map(s -> new StopView(
+                                strings - s.dot().string(),
+                                s.dot().fret(),
+                                s.dot().midi(),
+                                s.dot().tone().note().glyphs(),
+                                s.dot().tone().degree(),
+                                s.finger()))
+                        .toList(),
+                chord.map(c -> forms(map, layout, c)).orElse(List.of()),
+                chord.map(c -> triads(map, layout, c)).orElse(List.of()));
     }
 
-    private static List<StopView> line(NeckMap map, Tones tones, int fret) {
-        return map.line(tones, fret).stream()
-                .map(s -> new StopView(
-                        map.board().strings() - s.dot().string(),
-                        s.dot().fret(),
-                        s.dot().midi(),
-                        s.dot().tone().note().glyphs(),
-                        s.dot().tone().degree(),
-                        s.finger()))
-                .toList();
-    }
-
-    private static List<FormView> forms(NeckMap map, ChordSymbol chord) {
-        return map.forms(chord).stream()
+    private static List<FormView> forms(NeckMap map, NeckMap.Layout layout, ChordSymbol chord) {
+        return layout.forms().stream()
                 .map(f -> new FormView(
                         f.form(),
                         f.fret(),
@@ -200,9 +195,9 @@ class NeckController {
                 .toList();
     }
 
-    private static List<TriadView> triads(NeckMap map, ChordSymbol chord) {
+    private static List<TriadView> triads(NeckMap map, NeckMap.Layout layout, ChordSymbol chord) {
         int strings = map.board().strings();
-        return map.triads(chord).stream()
+        return layout.triads().stream()
                 .map(t -> new TriadView(
                         "" + (strings - t.low()) + (strings - t.low() - 1) + (strings - t.low() - 2),
                         t.inversion(),
@@ -241,13 +236,7 @@ class NeckController {
                                         shape(map, b.shape(), ChordSymbol.parse("C" + b.quality()))))
                                 .toList(),
                         IntStream.rangeClosed(1, 12)
-                                .mapToObj(fret -> new BarreRootsView(
-                                        fret,
-                                        IntStream.range(0, 2)
-                                                .mapToObj(s -> Note.inPitchClass(
-                                                                map.board().midi(s, fret) % 12, true)
-                                                        .glyphs())
-                                                .toList()))
+                                .mapToObj(fret -> new BarreRootsView(fret, map.barreRoots(fret)))
                                 .toList()));
     }
 
@@ -281,13 +270,12 @@ class NeckController {
     SongMapView chords(@RequestBody PlaceRequest request) {
         NeckMap map = neckMap(request.tuning(), request.capo(), request.playerId());
         List<String> names = request.chords() == null ? List.of() : request.chords();
-        if (names.isEmpty() || names.size() > MOST_CHORDS || names.contains(null)) {
+        if (names.isEmpty() || names.size() > MOST_CHORDS) {
             throw InputException.field("chords", "chords must be 1 to " + MOST_CHORDS + " chord symbols.");
         }
         if (request.key() == null) {
             throw InputException.field("key", "key is missing; send the song's, such as \"G\" or \"Am\".");
         }
-        Key key = Key.parse(request.key());
         Rung rung = Rung.of(request.rung() == null ? DEFAULT_RUNG : request.rung());
         Integer fret = request.fret();
         if (fret != null && (fret < 1 || fret > map.board().frets())) {
@@ -300,7 +288,7 @@ class NeckController {
                 () -> new SongMapView(chords.stream()
                         .map(chord -> new SongChordView(
                                 chord.glyphs(),
-                                map.serving(chord, key).stream()
+                                map.serving(chord, request.key()).stream()
                                         .map(NeckController::serving)
                                         .toList(),
                                 fret == null
@@ -314,7 +302,7 @@ class NeckController {
     private static ServingView serving(NeckMap.Serving serving) {
         return new ServingView(
                 serving.name(),
-                serving.notes().stream().map(Note::glyphs).toList(),
+                serving.notes().stream().map(n -> n.glyphs()).toList(),
                 serving.watch().stream()
                         .map(w ->
                                 new WatchView(w.plays().glyphs(), w.insteadOf().glyphs()))

@@ -7,7 +7,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import underhand.chart.Bar;
 import underhand.chord.ChordSymbol;
 import underhand.format.text.ChartReading;
 import underhand.format.text.ChartTextReader;
@@ -108,20 +107,18 @@ class ChartController {
         TuneText tune = TuneText.read(SongService.required(request.source()));
         return new TuneView(
                 tune.bars().stream()
-                        .map(b -> new TuneBarView(b.line(), b.from(), b.beats(), chords(b.bar())))
+                        .map(b -> new TuneBarView(
+                                b.line(),
+                                b.from(),
+                                b.beats(),
+                                b.chords().stream()
+                                        .map(c -> chord(c.chord(), c.from()))
+                                        .toList()))
                         .toList(),
                 tune.notes().stream()
                         .map(n ->
                                 new TunePitchView(n.from(), n.beats(), n.pitch().toString()))
                         .toList());
-    }
-
-    private static List<TuneChordView> chords(Bar bar) {
-        double start = bar.placements().get(0).beat();
-        return bar.placements().stream()
-                .filter(p -> p.chord().isPresent())
-                .map(p -> chord(p.chord().get(), p.beat() - start))
-                .toList();
     }
 
     private static TuneChordView chord(ChordSymbol chord, double from) {
@@ -139,7 +136,7 @@ class ChartController {
     @PostMapping("/tune/write")
     TuneTextView writeTune(@RequestBody TuneRequest request) {
         List<TunePitchView> sent = request.notes();
-        if (sent == null || sent.stream().anyMatch(n -> n == null || n.pitch() == null)) {
+        if (sent == null || sent.stream().anyMatch(n -> n.pitch() == null)) {
             throw InputException.field(
                     "notes",
                     "notes is missing, or a note has no pitch; send {\"from\":0,\"beats\":1,\"pitch\":\"E4\"} for each,"
