@@ -10,6 +10,8 @@ export type PlannedDrill = Schemas['PlannedDrillView'];
 export type DeskLook = Schemas['DeskView'];
 export type Neighbour = Schemas['NeighbourView'];
 export type ElsewhereShape = Schemas['ElsewhereView'];
+export type ComparedShape = Schemas['SideView'];
+export type DeskWay = Schemas['WayView'];
 export type TuningOption = Schemas['TuningOptionView'];
 export type Tune = Schemas['TuneView'];
 export type MapAt = Schemas['MapRequest'];
@@ -340,6 +342,17 @@ export const api = {
     sent(POST('/api/v1/shapes/neighbours', { body: { ...at, key, fingers }, ...until(signal) })),
   ways: (at: DeskAt, chord: string, signal?: AbortSignal) =>
     sent(POST('/api/v1/shapes/ways', { body: { ...at, chord }, ...until(signal) })),
+  /** A chord all over the neck, by how its shapes are built. */
+  kinds: (at: Omit<DeskAt, 'frets'>, chord: string, signal?: AbortSignal) =>
+    sent(
+      POST('/api/v1/shapes/kinds', {
+        body: { chord, tuning: at.tuning, capo: at.capo, playerId: at.playerId },
+        ...until(signal),
+      }),
+    ),
+  /** Two shapes side by side, and the change between them. */
+  compare: (at: DeskAt, other: string, signal?: AbortSignal) =>
+    sent(POST('/api/v1/shapes/compare', { body: { ...at, other }, ...until(signal) })),
   /** The tune of a chart's text, over all its lines of chords. */
   tune: (source: string, signal?: AbortSignal) =>
     sent(POST('/api/v1/charts/tune', { body: { source }, ...until(signal) })),

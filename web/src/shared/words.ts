@@ -87,6 +87,7 @@ const TEXTURES: Record<string, string> = {
   drop2: 'drop 2',
   drop3: 'drop 3',
   power: 'power chords',
+  dropped: 'dropped strings',
 };
 
 /** A texture by its id. */

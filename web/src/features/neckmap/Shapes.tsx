@@ -3,9 +3,8 @@ import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
 import type { FormPlace, MapShape, Triad } from '../../api/client';
 import { GripFrame } from '../../shared/GripFrame';
+import { inversionWords } from '../../shared/inversions';
 import { MONO } from '../../theme/theme';
-
-const INVERSIONS = ['root below', 'third below', 'fifth below'];
 
 /** A shape as a frame, or as text where no hand holds it; it opens on the desk. */
 function Shape({ shape, desk, size }: { shape: MapShape; desk: URLSearchParams; size: number }) {
@@ -92,7 +91,7 @@ export function TriadRows({ triads, desk }: { triads: Triad[]; desk: URLSearchPa
                 <Box key={t.shape.shape} sx={{ textAlign: 'center' }} data-testid="triad">
                   <Shape shape={t.shape} desk={desk} size={0.72} />
                   <Typography variant="caption" component="div" color="text.secondary">
-                    {INVERSIONS[t.inversion]}
+                    {inversionWords(t.inversion)}
                   </Typography>
                 </Box>
               ))}

@@ -1,8 +1,7 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { DeskLook, ElsewhereShape } from '../../api/client';
-import { MONO } from '../../theme/theme';
+import { ShapeButtons } from './ShapeButtons';
 
 /** Where else the notes of a shape lie, and what its grip is at other frets and on other strings. */
 export function Elsewhere({ desk, onTake }: { desk: DeskLook; onTake: (shape: string) => void }) {
@@ -28,22 +27,7 @@ function Row({
       <Typography variant="h3" component="h2">
         {title}
       </Typography>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
-        {shapes.map((one) => (
-          <Button
-            key={one.shape}
-            onClick={() => onTake(one.shape)}
-            sx={{ textTransform: 'none', flexDirection: 'column', minHeight: 44, lineHeight: 1.2 }}
-          >
-            <Box component="span" sx={{ fontFamily: MONO, color: 'text.primary' }}>
-              {one.shape}
-            </Box>
-            <Box component="span" sx={{ fontSize: '0.85rem' }}>
-              {one.name}
-            </Box>
-          </Button>
-        ))}
-      </Box>
+      <ShapeButtons shapes={shapes.map((s) => ({ shape: s.shape, words: s.name }))} onTake={onTake} />
     </Box>
   );
 }

@@ -18,8 +18,10 @@ import { TuningField } from '../../shared/TuningField';
 import { stringsOf } from '../../shared/tunings';
 import { usePageTitle } from '../../shared/usePageTitle';
 import { MONO } from '../../theme/theme';
+import { Compare } from './Compare';
 import { DeskNeck } from './DeskNeck';
 import { Elsewhere } from './Elsewhere';
+import { Kinds } from './Kinds';
 import { Names } from './Names';
 import { Near } from './Near';
 import { PutOnSong } from './PutOnSong';
@@ -86,7 +88,11 @@ function Desk({ name: deskName }: { name: string }) {
             key={place.tuning}
             tuning={place.tuning}
             onTake={(tuning) =>
-              change({ tuning, frets: Array.from({ length: stringsOf(tuning) }, () => 0 as number | null) })
+              change({
+                tuning,
+                aside: null,
+                frets: Array.from({ length: stringsOf(tuning) }, () => 0 as number | null),
+              })
             }
           />
           <CapoField capo={place.capo} onTake={(capo) => change({ capo })} />
@@ -98,6 +104,7 @@ function Desk({ name: deskName }: { name: string }) {
             Pick
           </Button>
           <Button onClick={() => change({ frets: place.frets.map(() => 0) })}>All open</Button>
+          <Button onClick={() => change({ aside: shape })}>Put aside to compare</Button>
         </Box>
         {look.isError && <Problem error={look.error} />}
         <DeskNeck
@@ -116,6 +123,18 @@ function Desk({ name: deskName }: { name: string }) {
             )
           }
         />
+        {place.aside !== null && (
+          <Compare
+            at={at}
+            aside={place.aside}
+            onSwap={() => {
+              const other = readShape(place.aside ?? '', place.frets.length);
+              choose(0);
+              change({ aside: shape, ...(other && { frets: other }) });
+            }}
+            onClose={() => change({ aside: null })}
+          />
+        )}
         {place.from && <PutOnSong from={place.from} shape={shape} capo={place.capo} />}
         {desk && (
           <Box
@@ -161,6 +180,7 @@ function Desk({ name: deskName }: { name: string }) {
             </Box>
             <Box sx={{ gridColumn: '1 / -1' }}>
               <Elsewhere desk={desk} onTake={take} />
+              {name && <Kinds chord={name.symbol} at={at} onTake={take} />}
             </Box>
           </Box>
         )}

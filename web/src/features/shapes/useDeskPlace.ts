@@ -9,6 +9,8 @@ export interface DeskPlace {
   tuning: string;
   capo: number;
   key: string;
+  /** A shape put aside to compare; null for none. */
+  aside: string | null;
   playerId: number | null;
   /** The place of a song it came from. */
   from: { song: number; placement: number; part: number; chord: string } | null;
@@ -29,6 +31,7 @@ export function useDeskPlace(desk: string): [DeskPlace, (change: Partial<Omit<De
     tuning,
     capo: Math.min(11, Math.max(0, Number(params.get('capo')) || 0)),
     key: params.get('key') ?? '',
+    aside: asideOf(params.get('aside'), strings),
     playerId: Number(params.get('player')) || null,
     from: params.has('song')
       ? {
@@ -56,6 +59,13 @@ export function useDeskPlace(desk: string): [DeskPlace, (change: Partial<Omit<De
           if (to.key !== undefined) {
             next.set('key', to.key);
           }
+          if (to.aside !== undefined) {
+            if (to.aside === null) {
+              next.delete('aside');
+            } else {
+              next.set('aside', to.aside);
+            }
+          }
           if (to.playerId !== undefined) {
             next.set('player', String(to.playerId ?? ''));
           }
@@ -66,4 +76,9 @@ export function useDeskPlace(desk: string): [DeskPlace, (change: Partial<Omit<De
     [setParams, desk],
   );
   return [place, change];
+}
+
+function asideOf(text: string | null, strings: number): string | null {
+  const frets = readShape(text ?? '', strings);
+  return frets && shapeText(frets);
 }

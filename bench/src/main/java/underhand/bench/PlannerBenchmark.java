@@ -137,7 +137,9 @@ public class PlannerBenchmark {
     public Object soloOf32Bars(Singing state) {
         return state.arranger.arrange(
                 state.song,
-                ArrangementSettings.ofRung(5).withCapo(0).withSolo(new SoloAsk(OptionalInt.of(0), List.of())));
+                ArrangementSettings.ofRung(5)
+                        .withCapo(0)
+                        .withSolo(new SoloAsk(SoloAsk.Under.CHORDS, OptionalInt.of(0), List.of())));
     }
 
     /** The same for every capo, in every octave that may do. */

@@ -9,8 +9,10 @@ import underhand.chord.ChordSymbol;
 import underhand.harmony.Style;
 import underhand.neck.Guitar;
 import underhand.settings.ArrangementSettings;
+import underhand.settings.FrettingHand;
 import underhand.settings.Setting;
 import underhand.solve.Song;
+import underhand.texture.Structure;
 import underhand.texture.Texture;
 import underhand.texture.TextureAsk;
 
@@ -20,8 +22,11 @@ import underhand.texture.TextureAsk;
  */
 final class TextureRanking {
 
+    /** For necks that have a fifth on their two lowest strings. */
+    private static final String DROPPED = "dropped";
+
     private static final List<String> RANKED =
-            List.of("ringing", "closed", "comping", "led", "triads", "tenths", "riff", "free");
+            List.of("ringing", "closed", "comping", "led", "triads", "tenths", "riff", DROPPED, "free");
 
     private static final double MOSTLY = 0.5;
     private static final double SOME = 0.25;
@@ -54,7 +59,9 @@ final class TextureRanking {
     /** The song's textures, the best first. */
     static List<TextureChoice> of(Song song, ArrangementSettings settings) {
         TextureRanking ranking = new TextureRanking(song, settings);
+        boolean isDropped = Structure.hasLowFifth(FrettingHand.of(settings, 0).board());
         return RANKED.stream()
+                .filter(id -> isDropped || !id.equals(DROPPED))
                 .map(id -> ranking.scored(Texture.of(id)))
                 .sorted(Comparator.comparingDouble(Scored::score).reversed())
                 .map(Scored::choice)
@@ -101,6 +108,7 @@ final class TextureRanking {
             case "triads" -> hasNoBass() ? 2.4 : 0.8;
             case "tenths" -> song.tempo() <= SLOW && rung >= TENTHS_FIRST_FROM ? 1.5 : 0.6;
             case "riff" -> chords > 0 && share(powers) >= MOSTLY ? 9 : 0.2;
+            case DROPPED -> share(powers) >= SOME ? 9.5 : isElectric() ? 3.5 : 0.4;
             // Beside another guitar the register decides, not the kind of part.
             default -> settings.setting() == Setting.SECOND ? 8 : 1.2;
         };
@@ -132,6 +140,7 @@ final class TextureRanking {
                         ? "at " + song.tempo() + " there is time for two voices far apart"
                         : "two voices far apart, best in slow songs";
             case "riff" -> powers + " of " + chords + " chords are roots and fifths";
+            case DROPPED -> "the two lowest strings are a fifth apart: one finger has root and fifth";
             default -> "whatever is least work, of any kind";
         };
     }

@@ -17,6 +17,7 @@ import underhand.pitch.Note;
 import underhand.repertoire.GripFinder;
 import underhand.repertoire.RatedGrip;
 import underhand.settings.Setting;
+import underhand.texture.Family;
 
 /**
  * A neck with a hand on it.
@@ -52,6 +53,21 @@ public record Desk(Fretboard board, Player player) {
      * @param effort of the change and, in part, of the grip reached
      */
     public record Way(RatedGrip from, RatedGrip to, Change change, double effort) {}
+
+    /**
+     * Shapes of a chord that are built alike.
+     *
+     * @param strings the numbers of the strings they sound on, from the highest as 1; blank for families on any strings
+     * @param shapes those nearest the nut first
+     */
+    public record Kind(Family family, String strings, List<Inverted> shapes) {
+        public Kind {
+            shapes = List.copyOf(shapes);
+        }
+    }
+
+    /** @param inversion which tone of the chord is lowest, the root as 0 */
+    public record Inverted(Shape shape, int inversion) {}
 
     /**
      * A name of a shape over a bass that somebody else plays.
@@ -122,6 +138,16 @@ public record Desk(Fretboard board, Player player) {
         Elsewhere elsewhere = new Elsewhere(board, player);
         return Stream.concat(elsewhere.moved(shape).stream(), elsewhere.onNeighbouringStrings(shape).stream())
                 .toList();
+    }
+
+    /** A chord all over the neck, by how its shapes are built, where they sound and what is lowest; the easiest of each. */
+    public List<Kind> kinds(ChordSymbol chord) {
+        return new Kinds(board, player).of(chord);
+    }
+
+    /** The change from one shape to another by a rung's hand; empty where the player's hand does not hold one of them. */
+    public Optional<Way> change(Shape from, Shape to, Rung rung) {
+        return new Ways(board, player, rung, Setting.ALONE).between(from, to);
     }
 
     /** The least ways from a shape to a chord, by the grips of a rung. */

@@ -99,7 +99,7 @@ final class Neighbours {
             List<ChordNamer.Name> names = ChordNamer.names(pitches, Optional.empty());
             if (!names.isEmpty()) {
                 List<Moved> moved = moved(from, shape);
-                named.add(new Neighbour(shape, names, moved, kept(from, moved), isInKey(pitches)));
+                named.add(new Neighbour(shape, names, moved, from.keptIn(shape), isInKey(pitches)));
             }
         }
         named.sort(Comparator.comparing((Neighbour n) -> !n.inKey())
@@ -117,11 +117,6 @@ final class Neighbours {
             }
         }
         return moved;
-    }
-
-    private static int kept(Shape from, List<Moved> moved) {
-        long left = moved.stream().filter(m -> m.from() != Shape.SILENT).count();
-        return from.sounding() - (int) left;
     }
 
     private boolean isInKey(List<Pitch> pitches) {

@@ -50,6 +50,13 @@ final class Ways {
                 .toList();
     }
 
+    /** The change from one shape to another, each in its easiest fingering; empty where no hand holds one of them. */
+    Optional<Way> between(Shape from, Shape to) {
+        Optional<RatedGrip> first = grips.of(from).stream().findFirst();
+        Optional<RatedGrip> second = grips.of(to).stream().findFirst();
+        return first.flatMap(f -> second.map(s -> way(f, s)));
+    }
+
     private Way way(RatedGrip from, RatedGrip to) {
         Change change = model.between(from.grip(), to.grip());
         return new Way(from, to, change, change.effort() + OF_GRIP * to.effort().total());

@@ -222,6 +222,24 @@ public final class Shape {
         return Integer.SIZE - 1 - Integer.numberOfLeadingZeros(sounding);
     }
 
+    /** Strings that sound the same in another shape. */
+    public int keptIn(Shape other) {
+        int kept = 0;
+        for (int string = 0; string < frets.length; string++) {
+            kept += frets[string] != SILENT && frets[string] == other.fret(string) ? 1 : 0;
+        }
+        return kept;
+    }
+
+    /** Numbers of the strings that sound, from the highest as 1, the lowest string first: {@code 6432}. */
+    public String stringNumbers() {
+        StringBuilder numbers = new StringBuilder();
+        for (int string = 0; string < frets.length; string++) {
+            numbers.append(isSilent(string) ? "" : frets.length - string);
+        }
+        return numbers.toString();
+    }
+
     public int highestFret() {
         return Arrays.stream(frets).max().orElse(SILENT);
     }

@@ -12,6 +12,7 @@ import underhand.neck.Shape;
 import underhand.neck.ToneDemand;
 import underhand.settings.Voicing;
 import underhand.texture.Family;
+import underhand.texture.Structure;
 import underhand.texture.TextureAsk;
 
 /**
@@ -43,18 +44,44 @@ record FormDemand(List<ToneDemand> demands, Predicate<Shape> shapes, Predicate<G
             demands.add(ToneDemand.of(chord, voicing.rootElsewhere(), voicing.bassElsewhere()));
         }
         for (Family family : families) {
-            ToneDemand demand = switch (family) {
-                case OPEN, FORM, SHELL, MUTED -> ToneDemand.of(chord, voicing.rootElsewhere(), voicing.bassElsewhere());
-                case GUIDE -> ToneDemand.ofIntervals(chord, 3, 7);
-                case DROP_2, DROP_3, TRIAD -> ToneDemand.of(chord.withoutBass(), true, true);
-                case TENTH -> ToneDemand.ofIntervals(chord, 1, 3);
-                case POWER -> ToneDemand.ofIntervals(chord, 1, 5);
-            };
+            ToneDemand whole = ToneDemand.of(chord, voicing.rootElsewhere(), voicing.bassElsewhere());
+            ToneDemand demand = tones(family, chord, whole);
             if (!demands.contains(demand)) {
                 demands.add(demand);
             }
         }
         return new FormDemand(demands, shape -> ask.takes(attempt, shape, chord, board, bassElsewhere), grip -> true);
+    }
+
+    /** What a family asks of a chord's shapes, over whichever of its tones in the bass. */
+    static FormDemand of(Family family, ChordSymbol chord, Fretboard board) {
+        ToneDemand whole = ToneDemand.of(chord.withoutBass(), false, true);
+        return new FormDemand(
+                tones(family, chord, whole),
+                shape -> new Structure(shape, chord, board, true).isOf(family),
+                grip -> true);
+    }
+
+    private static ToneDemand tones(Family family, ChordSymbol chord, ToneDemand whole) {
+        return switch (family) {
+            case OPEN, FORM, SHELL, MUTED -> whole;
+            case GUIDE -> ToneDemand.ofIntervals(chord, 3, 7);
+            case DROP_2, DROP_3, TRIAD -> ToneDemand.of(chord.withoutBass(), true, true);
+            case TENTH -> ToneDemand.ofIntervals(chord, 1, 3);
+            case POWER -> ToneDemand.ofIntervals(chord, 1, 5);
+            case DROPPED -> dropped(chord);
+        };
+    }
+
+    /** Over a third in the bass root and third, else root and fifth and what the chord has for a third. */
+    private static ToneDemand dropped(ChordSymbol chord) {
+        boolean isOverThird = chord.tones().stream()
+                .anyMatch(t -> t.interval().number() == 3
+                        && t.note().pitchClass() == chord.lowest().pitchClass());
+        boolean hasThird = chord.type().has(3);
+        return isOverThird
+                ? ToneDemand.ofIntervals(chord, 1, 3)
+                : ToneDemand.ofIntervals(chord, 1, 5, hasThird ? 3 : 2);
     }
 
     static FormDemand of(Form form, ChordSymbol chord, Voicing voicing, Fretboard board) {

@@ -8,13 +8,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.ToIntFunction;
 import underhand.chord.ChordSymbol;
-import underhand.hand.Effort;
-import underhand.hand.EffortTerm;
-import underhand.hand.FingeringSearch;
 import underhand.hand.FingersReader;
-import underhand.hand.Grip;
-import underhand.hand.HandEffort;
 import underhand.hand.Parameters;
 import underhand.hand.Player;
 import underhand.hand.Rung;
@@ -23,10 +19,10 @@ import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.neck.ShapeFinder;
 import underhand.repertoire.GripPool.Candidate;
-import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
 import underhand.settings.Setting;
 import underhand.settings.Voicing;
+import underhand.texture.Family;
 import underhand.texture.TextureAsk;
 
 /**
@@ -42,13 +38,13 @@ public final class GripFinder {
 
     private static final int UP_THE_NECK = 1;
 
-    /** Past this fret the body of the guitar comes near. */
-    private static final int COMFORTABLE = 10;
+    /** How far a shape that slides goes on every rung. */
+    private static final int SLIDES_TO = 12;
 
     /** Grips that may stand for a chord that has none of its texture: the easiest of any kind. */
     private static final int STAND_INS = 12;
 
-    /** From this rung on a hand is at home on the whole neck, and a second guitar can leave the register of the first. */
+    /** From this rung on a hand is at home on the whole neck. */
     private static final int KNOWS_THE_NECK = 4;
 
     private static final int MOST_INNER_SILENT = 2;
@@ -59,9 +55,6 @@ public final class GripFinder {
     /** Sums of the same costs in another order differ by less. */
     private static final double ROUNDING = 1e-6;
 
-    /** Fingerings kept of a shape, the easiest; the others gain nothing in a change that they do not lose in the grip. */
-    private static final int MOST_FINGERINGS = 6;
-
     private final Fretboard board;
     private final Rung rung;
     private final Player player;
@@ -71,15 +64,11 @@ public final class GripFinder {
     private final HouseRules houseRules;
     private final boolean isPicked;
     private final TextureAsk ask;
-    private final Habit habit;
-    private final double high;
-    private final double beyond;
 
     /** Silent strings inside a shape that are looked at, as long as there is another one. */
     private final int mostInnerSilent;
 
-    private final HandEffort hand;
-    private final SoundEffort sound;
+    private final GripPrices prices;
 
     /** @param highestFret highest fret above the capo, on top of what the rung allows */
     public GripFinder(
@@ -117,14 +106,8 @@ public final class GripFinder {
         this.highestFret = highestFret;
         this.houseRules = houseRules;
         boolean isWhole = ask.texture().isWhole();
-        this.habit = new Habit(rung, player, board.tuning(), !isWhole, parameters);
-        this.high = isWhole ? 0 : parameters.get("texture.high");
-        this.beyond = parameters.get("habit.beyond");
         this.mostInnerSilent = picked || !isWhole || rung.level() > WHOLE_STRUMS ? MOST_INNER_SILENT : 0;
-        this.hand = new HandEffort(board, player, parameters);
-        boolean apart = voicing.fullness() == Setting.SECOND && rung.level() >= KNOWS_THE_NECK;
-        this.sound = new SoundEffort(
-                board, voicing, houseRules, picked, apart, ask.texture().voices(), parameters);
+        this.prices = new GripPrices(board, rung, player, voicing, houseRules, picked, ask, parameters);
     }
 
     /** The same search by other house rules. */
@@ -156,6 +139,18 @@ public final class GripFinder {
         return pool(chord, occurrences).cheapest(Integer.MAX_VALUE).grips();
     }
 
+    /**
+     * The cheapest grips of a chord of a family on the whole neck, whichever of its tones is lowest.
+     *
+     * @param most how many
+     */
+    public List<RatedGrip> ofFamily(Family family, ChordSymbol chord, int most) {
+        FormDemand wanted = FormDemand.of(family, chord, board);
+        return pool(wanted, chord, 1, shape -> true, Integer.MAX_VALUE, level -> highestFret)
+                .cheapest(most)
+                .grips();
+    }
+
     /** The grips of a sounding chord, to be searched as far as they are needed. */
     public GripPool pool(ChordSymbol chord, int occurrences) {
         return pool(chord, Form.WHOLE, occurrences, shape -> true);
@@ -184,8 +179,18 @@ public final class GripFinder {
 
     /** @param cap how many are looked at, the easiest */
     private GripPool pool(FormDemand wanted, ChordSymbol chord, int occurrences, Predicate<Shape> where, int cap) {
+        return pool(wanted, chord, occurrences, where, cap, this::highestOf);
+    }
+
+    private GripPool pool(
+            FormDemand wanted,
+            ChordSymbol chord,
+            int occurrences,
+            Predicate<Shape> where,
+            int cap,
+            ToIntFunction<Rung> highestOf) {
         Predicate<Shape> shapes = wanted.shapes().and(where);
-        SoundEffort.Roles roles = SoundEffort.Roles.of(chord, voicing);
+        GripPrices.OfChord price = prices.of(chord, occurrences);
         return new GripPool(
                 new GripPool.Source() {
 
@@ -214,13 +219,13 @@ public final class GripFinder {
                     }
 
                     private List<Candidate> candidates(Rung level, double above, double most, int inner) {
-                        int highest = Math.min(highestFret, highestOf(level));
+                        int highest = Math.min(highestFret, highestOf.applyAsInt(level));
                         double reach = player.spreads().widestMm(1, 4);
                         ShapeFinder finder = new ShapeFinder(board, highest, reach, inner);
                         List<Candidate> candidates = new ArrayList<>();
-                        for (Shape shape : shapes(finder, bound(level, roles), most + ROUNDING)) {
+                        for (Shape shape : shapes(finder, price.bound(level), most + ROUNDING)) {
                             if (shapes.test(shape)) {
-                                Candidate candidate = atAGlance(shape, level, roles, occurrences);
+                                Candidate candidate = price.atAGlance(shape, level);
                                 if (candidate.atLeast() > above && candidate.atLeast() <= most) {
                                     candidates.add(candidate);
                                 }
@@ -240,37 +245,34 @@ public final class GripFinder {
 
                     @Override
                     public Candidate exactly(Candidate candidate, Rung level) {
-                        Effort.Builder effort =
-                                ofShape(candidate.shape(), candidate.isNew(), level, roles, occurrences);
-                        int handFret = player.thumb() ? 1 : Grip.lowestHandFret(candidate.shape());
-                        double atLeast = effort.total()
-                                + hand.atLeast(candidate.shape())
-                                + sound.atLeastOfHand(candidate.shape(), handFret);
-                        return new Candidate(candidate.shape(), candidate.isNew(), atLeast, true);
+                        return price.exactly(candidate, level);
                     }
 
                     @Override
                     public void finger(Candidate candidate, Rung level, List<RatedGrip> found) {
-                        rate(candidate, level, roles, occurrences, wanted.grips(), found);
+                        price.rate(candidate, level, wanted.grips(), found);
                     }
                 },
                 rung,
                 cap);
     }
 
-    /** Textures with a place on the neck of their own go past where open chords end. */
+    /** Textures with a place on the neck of their own go past where open chords end; one shape that slides is no harder up there. */
     private int highestOf(Rung level) {
+        if (ask.texture().slides()) {
+            return Math.max(level.highestFret(), SLIDES_TO);
+        }
         boolean goesUp = ask.texture().isClosed() || ask.texture().led();
         return level.highestFret() + (goesUp && level.level() >= KNOWS_THE_NECK ? UP_THE_NECK : 0);
     }
 
     /** Every fingering of one shape, cheapest first, by the lowest rung from the player's own that can hold it. */
     public List<RatedGrip> fingerings(Shape shape, ChordSymbol chord, int occurrences) {
-        SoundEffort.Roles roles = SoundEffort.Roles.of(chord, voicing);
+        GripPrices.OfChord price = prices.of(chord, occurrences);
         for (int level = rung.level(); level <= Rung.HIGHEST; level++) {
             List<RatedGrip> found = new ArrayList<>();
             Rung at = Rung.of(level);
-            rate(atAGlance(shape, at, roles, occurrences), at, roles, occurrences, grip -> true, found);
+            price.rate(price.atAGlance(shape, at), at, grip -> true, found);
             if (!found.isEmpty()) {
                 found.sort(Comparator.comparingDouble(g -> g.effort().total()));
                 return found;
@@ -286,105 +288,6 @@ public final class GripFinder {
      * @return empty when the hand does not reach so far
      */
     public Optional<RatedGrip> fingered(Shape shape, String fingers, ChordSymbol chord, int occurrences) {
-        ByHand own = byHand(FingersReader.read(shape, fingers, board));
-        if (!own.effort().isPossible()) {
-            return Optional.empty();
-        }
-        Rung level = Rung.of(Math.max(rung.level(), Beginner.needed(own.grip())));
-        Candidate candidate = atAGlance(shape, level, SoundEffort.Roles.of(chord, voicing), occurrences);
-        return Optional.of(rated(candidate, own, 0, level, SoundEffort.Roles.of(chord, voicing), occurrences));
+        return prices.of(chord, occurrences).fingered(FingersReader.read(shape, fingers, board));
     }
-
-    /** What a shape costs at least while it is put together. */
-    private ShapeFinder.Bound bound(Rung level, SoundEffort.Roles roles) {
-        double whatever = ofLevel(level) - hand.savedAtMost();
-        return new ShapeFinder.Bound() {
-            @Override
-            public double stopping(int fret, int strings, boolean lowest) {
-                return hand.stoppingAtLeast(fret, strings, lowest);
-            }
-
-            @Override
-            public double sounding(
-                    int lowest, int mostSounding, int innerSilent, int silentSince, int unisons, int undamped) {
-                return whatever
-                        + sound.ofPartAtLeast(lowest, mostSounding, innerSilent, silentSince, unisons, undamped, roles);
-            }
-        };
-    }
-
-    private Candidate atAGlance(Shape shape, Rung level, SoundEffort.Roles roles, int occurrences) {
-        boolean isNew = habit.isNew(shape);
-        double atLeast = sound.atAGlance(shape, roles)
-                + hand.atLeast(shape)
-                + habit.ofShape(shape, isNew, occurrences)
-                + ofLevel(level);
-        return new Candidate(shape, isNew, atLeast, false);
-    }
-
-    private double ofLevel(Rung level) {
-        return beyond * (level.level() - rung.level());
-    }
-
-    /** What is known of a grip's effort before it is fingered. */
-    private Effort.Builder ofShape(Shape shape, boolean isNew, Rung level, SoundEffort.Roles roles, int occurrences) {
-        Effort.Builder effort = new Effort.Builder();
-        sound.ofShape(effort, shape, roles);
-        return effort.add(EffortTerm.SIGHT, high * Math.max(0, shape.highestFret() - COMFORTABLE))
-                .add(EffortTerm.NEW_SHAPE, habit.ofShape(shape, isNew, occurrences))
-                .add(EffortTerm.BEYOND, ofLevel(level));
-    }
-
-    private void rate(
-            Candidate candidate,
-            Rung level,
-            SoundEffort.Roles roles,
-            int occurrences,
-            Predicate<Grip> wanted,
-            List<RatedGrip> found) {
-        List<ByHand> possible = new ArrayList<>();
-        for (Grip grip : new FingeringSearch(board, level, player).fingerings(candidate.shape())) {
-            ByHand one = byHand(grip);
-            if (one.effort().isPossible() && wanted.test(grip)) {
-                possible.add(one);
-            }
-        }
-        List<ByHand> asRuled = possible.stream()
-                .filter(g -> MajorBarres.keeps(g.grip(), houseRules.get(HouseRule.MAJOR_BARRE)))
-                .toList();
-        possible = asRuled.isEmpty() ? possible : new ArrayList<>(asRuled);
-        if (possible.isEmpty()) {
-            return;
-        }
-        possible.sort(Comparator.comparing(ByHand::isTaught)
-                .reversed()
-                .thenComparingDouble(g -> g.effort().total()));
-        ByHand usual = possible.get(0);
-        for (ByHand one : possible.subList(0, Math.min(MOST_FINGERINGS, possible.size()))) {
-            double harder = one.effort().total() - usual.effort().total();
-            double other = habit.ofFingers(one.isTaught(), usual.isTaught(), harder);
-            found.add(rated(candidate, one, other, level, roles, occurrences));
-        }
-    }
-
-    private RatedGrip rated(
-            Candidate candidate,
-            ByHand one,
-            double otherFingers,
-            Rung level,
-            SoundEffort.Roles roles,
-            int occurrences) {
-        Effort.Builder effort = ofShape(candidate.shape(), candidate.isNew(), level, roles, occurrences)
-                .addAll(one.effort());
-        sound.ofHand(effort, one.grip());
-        effort.add(EffortTerm.OTHER_FINGERS, otherFingers);
-        return new RatedGrip(one.grip(), effort.build(), level.level(), candidate.isNew());
-    }
-
-    private ByHand byHand(Grip grip) {
-        return new ByHand(grip, hand.of(grip), habit.isTaught(grip));
-    }
-
-    /** A way to finger a shape. */
-    private record ByHand(Grip grip, Effort effort, boolean isTaught) {}
 }

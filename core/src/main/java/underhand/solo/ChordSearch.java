@@ -74,7 +74,7 @@ final class ChordSearch {
         } else {
             for (int string = 1; string < board.strings(); string++) {
                 int fret = ask.midi() - board.midi(string, 0);
-                if (fret >= 0 && fret <= board.frets()) {
+                if (fret >= 0 && fret <= board.frets() && under.maySing(string, ask.midi())) {
                     top = string;
                     ofTop = under.ofTop(string);
                     frets[string] = fret;
@@ -98,7 +98,7 @@ final class ChordSearch {
             return;
         }
         lower(string - 1, count, lowest, highest);
-        int most = manner.bass() == Manner.Bass.OPEN ? 0 : efforts.highestFret();
+        int most = manner.isOpen() ? 0 : efforts.highestFret();
         for (int fret = 0; fret <= most; fret++) {
             int midi = board.midi(string, fret);
             boolean isBelow = ask.midi() < 0 || midi < ask.midi();

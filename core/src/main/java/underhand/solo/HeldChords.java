@@ -37,7 +37,7 @@ final class HeldChords {
         List<SoloGrip> ways = new ArrayList<>();
         for (int string = 1; string < board.strings(); string++) {
             int fret = midi - board.midi(string, 0);
-            if (fret >= 0 && fret <= board.frets() && string > anchor.bass()) {
+            if (fret >= 0 && fret <= board.frets() && string > anchor.bass() && under.maySing(string, midi)) {
                 over(anchor, string, fret, ways);
             }
         }

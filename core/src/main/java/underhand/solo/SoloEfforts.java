@@ -15,14 +15,16 @@ final class SoloEfforts {
 
     private final HandEffort hand;
     private final int highestFret;
+    private final boolean isOpen;
     private final TaughtParts taught;
     private final double beyond;
     private final double untaught;
     private final double added;
 
-    SoloEfforts(FrettingHand hand, Fretboard board, Parameters parameters) {
+    SoloEfforts(FrettingHand hand, Fretboard board, Manner manner, Parameters parameters) {
         this.hand = new HandEffort(board, hand.player(), parameters);
-        this.highestFret = Math.min(hand.rung().highestFret(), board.frets());
+        this.highestFret = Math.min(manner.highestFret(hand.rung()), board.frets());
+        this.isOpen = manner.isOpen();
         this.taught = new TaughtParts(board.tuning());
         this.beyond = parameters.get("habit.beyond");
         this.untaught = parameters.get("solo.untaught");
@@ -54,7 +56,8 @@ final class SoloEfforts {
     }
 
     private double untaught(Shape shape, int top) {
-        if (taught.contain(shape, SoloGrip.NONE)) {
+        // A note over open strings is no shape to learn.
+        if (isOpen || taught.contain(shape, SoloGrip.NONE)) {
             return 0;
         }
         return taught.contain(shape, top) ? added : untaught;

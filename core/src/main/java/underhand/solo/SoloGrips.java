@@ -13,6 +13,7 @@ import underhand.hand.NearGrips;
 import underhand.hand.Parameters;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
+import underhand.pitch.Key;
 import underhand.repertoire.RatedGrip;
 import underhand.settings.FrettingHand;
 
@@ -58,12 +59,15 @@ final class SoloGrips {
         }
     }
 
-    /** @param moments of the song: a long one is given fewer grips to choose from */
-    SoloGrips(FrettingHand hand, Manner manner, int moments, Parameters parameters) {
+    /**
+     * @param key of the song
+     * @param moments of the song: a long one is given fewer grips to choose from
+     */
+    SoloGrips(FrettingHand hand, Manner manner, Key key, int moments, Parameters parameters) {
         this.kept = moments <= MANY_MOMENTS ? KEPT : Math.max(FEWEST_KEPT, KEPT * MANY_MOMENTS / moments);
         this.board = hand.board();
-        this.under = new Under(board, hand.voicing(), manner, parameters);
-        this.efforts = new SoloEfforts(hand, board, parameters);
+        this.under = new Under(board, hand.voicing(), manner, key, parameters);
+        this.efforts = new SoloEfforts(hand, board, manner, parameters);
         this.near = new NearGrips(board);
         this.search = new ChordSearch.Hand(
                 board,
@@ -129,7 +133,7 @@ final class SoloGrips {
         List<SoloGrip> grips = new ArrayList<>();
         for (int string = 0; string < board.strings(); string++) {
             int fret = midi - board.midi(string, 0);
-            if (fret >= 0 && fret <= board.frets()) {
+            if (fret >= 0 && fret <= board.frets() && under.maySing(string, midi)) {
                 for (int finger = 1; finger <= (fret == 0 ? 1 : FINGERS); finger++) {
                     Grip grip = near.alone(string, fret, finger);
                     Effort effort = efforts.of(grip, under.ofTop(string));

@@ -46,12 +46,6 @@ public final class SoloSolver implements Solver {
     /** Grips of a whole chord that are looked at where a section has no tune. */
     private static final int PLAIN_GRIPS = 40;
 
-    /** Strings from the highest on which a tune sings. */
-    private static final int SINGING = 3;
-
-    /** An octave in which this share more of the tune lies badly is not tried. */
-    private static final double WORSE = 0.34;
-
     private final Song song;
     private final ArrangementSettings settings;
     private final int capo;
@@ -69,10 +63,11 @@ public final class SoloSolver implements Solver {
         this.capo = capo;
         this.known = known;
         this.searches = known.new Search();
-        this.manner = Manner.of(settings.rung());
-        int moments =
-                Moments.of(song, 0, manner.bass() == Manner.Bass.ANY).moments().size();
-        this.grips = new SoloGrips(FrettingHand.of(settings, capo), manner, moments, parameters);
+        this.manner =
+                Manner.of(settings.rung(), settings.solo().orElse(SoloAsk.OPEN).under());
+        int moments = Moments.of(song, 0, manner.hasBasses()).moments().size();
+        this.grips = new SoloGrips(
+                FrettingHand.of(settings, capo), manner, song.harmony().key(), moments, parameters);
         this.patterns = new PlayedPatterns(settings.patterns(), settings.rung(), song.tempo());
         this.timing = new SoloTiming(manner, patterns, known.board(), song.tempo());
         this.parameters = parameters;
@@ -141,15 +136,14 @@ public final class SoloSolver implements Solver {
                 .mapToDouble(this::misfit)
                 .min()
                 .orElseThrow();
-        return IntStream.rangeClosed(-most, most).filter(octave -> misfit(octave) <= least + WORSE);
+        return IntStream.rangeClosed(-most, most).filter(octave -> misfit(octave) <= least + manner.slack());
     }
 
     /** Share of the tune that lies off the highest strings, or past the frets of the rung; a note off the neck counts as all of it. */
     private double misfit(int octave) {
         List<Sung> tune = Moments.of(song, octave, false).tune();
-        int lowest = known.board().midi(known.board().strings() - SINGING, 0);
-        int highest = known.board().midi(known.board().strings() - 1, 0)
-                + settings.rung().highestFret();
+        int lowest = known.board().midi(known.board().strings() - manner.singing(), 0);
+        int highest = known.board().midi(known.board().strings() - 1, 0) + manner.highestFret(settings.rung());
         long off = tune.stream()
                 .filter(n -> n.midi() < lowest || n.midi() > highest)
                 .count();
@@ -158,7 +152,7 @@ public final class SoloSolver implements Solver {
     }
 
     private Solved solved(int octave, Function<Lattice, Route> way) {
-        Moments moments = Moments.of(song, octave, manner.bass() == Manner.Bass.ANY);
+        Moments moments = Moments.of(song, octave, manner.hasBasses());
         SoloLayers builder = new SoloLayers(grips, known.board(), settings, this::plain);
         SoloGrip[][] layers = builder.of(moments.moments());
         SoloLattice lattice =

@@ -4,6 +4,8 @@ import underhand.chord.ChordSymbol;
 import underhand.hand.Parameters;
 import underhand.neck.Fretboard;
 import underhand.neck.ToneDemand;
+import underhand.pitch.Key;
+import underhand.settings.SoloAsk;
 import underhand.settings.Voicing;
 
 /**
@@ -22,11 +24,14 @@ final class Under {
     private static final int SINGING = 2;
 
     private static final int FOURTH = 5;
+    private static final int FIFTH = 7;
     private static final int OCTAVE = 12;
 
     private final Fretboard board;
     private final Voicing voicing;
     private final Manner manner;
+    private final int tonic;
+    private final int drones;
     private final double noBass;
     private final double otherBass;
     private final double weak;
@@ -40,10 +45,12 @@ final class Under {
     private final double lowInner;
     private final double clash;
 
-    Under(Fretboard board, Voicing voicing, Manner manner, Parameters parameters) {
+    Under(Fretboard board, Voicing voicing, Manner manner, Key key, Parameters parameters) {
         this.board = board;
         this.voicing = voicing;
         this.manner = manner;
+        tonic = key.tonic().pitchClass();
+        drones = 1 << tonic | 1 << (tonic + FIFTH) % OCTAVE;
         noBass = parameters.get("solo.noBass");
         otherBass = parameters.get("solo.otherBass");
         weak = parameters.get("solo.weak");
@@ -77,6 +84,24 @@ final class Under {
         return low * lower * lower;
     }
 
+    /**
+     * Whether a note of the tune may be played on a string: over open strings that go on it keeps to the two highest, and goes below
+     * them only for what they do not have.
+     */
+    boolean maySing(int string, int midi) {
+        if (manner.under() != SoloAsk.Under.DRONES) {
+            return true;
+        }
+        for (int higher = board.strings() - 1; higher > string; higher--) {
+            int fret = midi - board.midi(higher, 0);
+            boolean isElsewhere = fret >= 0 && fret <= board.frets();
+            if (isElsewhere && string < board.strings() - manner.singing()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     /** What it costs to stop so many inner notes because the tune goes below them. */
     double ofStopped(int notes) {
         return over * notes;
@@ -96,12 +121,16 @@ final class Under {
 
     private double ofBass(Ask ask, int[] under, int count) {
         // Open strings are taken where they fit, and missed nowhere else.
-        double share = ask.begins() && manner.bass() == Manner.Bass.ANY ? 1 : weak;
+        double share = ask.begins() && manner.hasBasses() ? 1 : weak;
         if (count == 0) {
             return share * noBass;
         }
         boolean elsewhere = voicing.lowestElsewhere(ask.chord());
         int lowest = under[0] % OCTAVE;
+        if (manner.bass() == Manner.Bass.DRONE) {
+            // A fifth goes on as well, less at rest.
+            return lowest == tonic ? 0 : otherBass;
+        }
         boolean serves = lowest == ask.bass() || elsewhere || !ask.begins() && lowest == ask.fifth();
         double high = elsewhere ? 0 : highBass * Math.max(0, under[0] - HIGHEST_BASS);
         return high + (serves ? 0 : share * otherBass);
@@ -118,7 +147,8 @@ final class Under {
             cost += i > 0 && ask.midi() >= 0 && under[i] % OCTAVE == ask.midi() % OCTAVE ? twice : 0;
         }
         int bass = voicing.lowestElsewhere(ask.chord()) || count == 0 ? 0 : 1;
-        cost += missing * Integer.bitCount(ask.tones().required() & ~sounding);
+        int required = manner.bass() == Manner.Bass.DRONE ? 0 : ask.tones().required();
+        cost += missing * Integer.bitCount(required & ~sounding);
         return cost + thin * Math.max(0, manner.inner() - Math.max(0, count - bass));
     }
 
@@ -140,6 +170,9 @@ final class Under {
 
     /** Whether a pitch class may stand under the tune. */
     boolean allows(Ask ask, int midi, boolean lowest) {
+        if (manner.bass() == Manner.Bass.DRONE) {
+            return (drones >> midi % OCTAVE & 1) == 1;
+        }
         if (manner.bass() == Manner.Bass.OPEN) {
             return midi % OCTAVE == ask.bass() && midi <= HIGHEST_BASS;
         }

@@ -24,7 +24,12 @@ public enum Family {
     /** Root and third a tenth, or third and root a sixth and an octave, on two strings with one or two between. */
     TENTH,
     /** Root and fifth, with octaves, or a second in place of the third, on neighbouring strings. */
-    POWER;
+    POWER,
+    /**
+     * On a neck whose two lowest strings are a fifth apart, so that one finger stops root and fifth: those on the three lowest
+     * strings with the root, the second or the third on top; or the third below the root and on top.
+     */
+    DROPPED;
 
     /** {@code drop-2}. */
     public String id() {

@@ -89,6 +89,7 @@ public final class Structure {
             case TRIAD -> isTriad();
             case TENTH -> isTenth();
             case POWER -> isPower();
+            case DROPPED -> isOnDroppedStrings();
         };
     }
 
@@ -182,6 +183,16 @@ public final class Structure {
         return isOnSix || isOnFive;
     }
 
+    /** Whether each string sounds higher than the one below it. */
+    private boolean isRising() {
+        for (int i = 1; i < pitches.length; i++) {
+            if (pitches[i] <= pitches[i - 1]) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     private boolean isFourVoices() {
         boolean isTriad = chord.type().intervals().size() == 3;
         return strings.length == 4 && shape.openStrings() == 0 && Integer.bitCount(above) == (isTriad ? 3 : 4);
@@ -228,6 +239,22 @@ public final class Structure {
         return isRootLow || isThirdLow;
     }
 
+    private boolean isOnDroppedStrings() {
+        boolean isLowThree = strings.length == 3 && strings[0] == 0 && isAdjacent();
+        if (!isLowThree || !hasLowFifth(board) || !isRising()) {
+            return false;
+        }
+        int top = 1 << above(pitches[2]);
+        boolean isUnderOneFinger = above(pitches[0]) == 0 && above(pitches[1]) == FIFTH;
+        boolean isOverItsThird = (1 << above(pitches[0]) & tones(3)) != 0 && above(pitches[1]) == 0;
+        return isUnderOneFinger && (top & (1 | tones(2, 3))) != 0 || isOverItsThird && (top & tones(3)) != 0;
+    }
+
+    /** Whether one finger stops a root and its fifth on the two lowest strings. */
+    public static boolean hasLowFifth(Fretboard board) {
+        return board.midi(1, 0) - board.midi(0, 0) == FIFTH;
+    }
+
     private boolean isPower() {
         int second = chord.type().has(3) ? 0 : tones(2);
         int allowed = 1 | 1 << FIFTH | second;
@@ -236,7 +263,7 @@ public final class Structure {
                 && isAdjacent()
                 && strings[0] <= 2
                 && above(pitches[0]) == 0
-                && pitches[0] == ascending[0]
+                && isRising()
                 && (above & ~allowed) == 0
                 && has(1 << FIFTH);
     }

@@ -42,6 +42,9 @@ public record Texture(
         BASS
     }
 
+    /** Before a number of strings: so many from the lowest, however many there are. */
+    static final String LOWEST = "low";
+
     private static final Map<String, Texture> BY_ID = new LinkedHashMap<>();
 
     static {
@@ -100,6 +103,11 @@ public record Texture(
     /** Whether its grips have no open strings, so that a capo changes nothing in them. */
     public boolean isClosed() {
         return open == OpenStrings.NONE;
+    }
+
+    /** Whether its grips are one shape on the lowest strings that slides, wherever on the neck it is. */
+    public boolean slides() {
+        return strings.stream().anyMatch(set -> set.startsWith(LOWEST));
     }
 
     List<Set<Family>> tiers(boolean bassElsewhere) {

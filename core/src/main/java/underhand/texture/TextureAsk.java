@@ -32,7 +32,7 @@ public record TextureAsk(Texture texture, Wishes wishes) {
     private static int fewestStrings(Texture texture) {
         return switch (texture.id()) {
             case "led", "drop2", "drop3" -> 4;
-            case "triads" -> 3;
+            case "triads", "dropped" -> 3;
             default -> 2;
         };
     }
@@ -82,13 +82,9 @@ public record TextureAsk(Texture texture, Wishes wishes) {
         if (texture.strings().isEmpty() || !wishes.strings().isEmpty()) {
             return true;
         }
-        StringBuilder numbers = new StringBuilder();
-        for (int string = 0; string < shape.strings(); string++) {
-            if (!shape.isSilent(string)) {
-                numbers.append(shape.strings() - string);
-            }
-        }
-        return texture.strings().contains(numbers.toString());
+        boolean isLowest = !shape.isSilent(0) && shape.highestSounding() == shape.sounding() - 1;
+        return texture.strings().contains(shape.stringNumbers())
+                || isLowest && texture.strings().contains(Texture.LOWEST + shape.sounding());
     }
 
     /** Why a chord has no grip of it, in words. */

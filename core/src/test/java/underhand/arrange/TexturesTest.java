@@ -214,6 +214,40 @@ class TexturesTest {
         assertTrue(total <= 4, "Dm7 to G7 keeps two tones and moves two: " + total);
     }
 
+    /** The shapes of dropped strings by rung: a third where the hand reaches it, else root and fifth (common practice). */
+    @ParameterizedTest
+    @CsvSource({
+        "drop D, 2, 'D5:000xxx G:559xxx Em:225xxx A:7-7-11-x-x-x D/F#:454xxx Gsus2:557xxx'",
+        "drop D, 4, 'D5:000xxx G:559xxx Em:225xxx A:7-7-11-x-x-x D/F#:454xxx Gsus2:557xxx'",
+        "drop C, 4, 'C5:000xxx F:559xxx Dm:225xxx G:7-7-11-x-x-x C/E:454xxx Fsus2:557xxx'",
+        "A1 E2 A2 D3 G3 B3 E4, 4, 'A5:000xxxx D:559xxxx Bm:225xxxx E:7-7-11-x-x-x-x'",
+    })
+    void droppedStrings_takeTheThirdWhereTheHandReachesIt(String tuning, int rung, String wanted) {
+        String chords = wanted.replaceAll(":\\S+", "").replace(' ', '|');
+        Arrangement part = ARRANGER.arrange(
+                chart("| " + chords + " |"),
+                ArrangementSettings.ofRung(rung)
+                        .withCapo(0)
+                        .withTuning(Tuning.parse(tuning))
+                        .withTextures(TexturePlan.read("dropped", NOTHING)));
+        List<String> played = part.placements().stream()
+                .map(p -> p.segment().chord().orElseThrow() + ":"
+                        + p.grip().orElseThrow().grip().shape())
+                .toList();
+        assertEquals(wanted, String.join(" ", played));
+        assertEquals(Map.of(), part.fallbacks());
+    }
+
+    /** The kind is offered only where the two lowest strings are a fifth apart. */
+    @ParameterizedTest
+    @CsvSource({"drop D, true", "DADGAD, true", "open D, true", "standard, false", "open G, false"})
+    void ranking_offersDroppedStringsWhereThereAreSome(String tuning, boolean offered) {
+        Arrangement part = inOpenPosition(
+                chart("| D5 | G5 | A5 |"), ArrangementSettings.ofRung(3).withTuning(Tuning.parse(tuning)));
+        assertEquals(
+                offered, part.textures().stream().anyMatch(t -> t.texture().id().equals("dropped")));
+    }
+
     /** A section's own texture holds there and nowhere else. */
     @Test
     void places_mayHaveTexturesOfTheirOwn() {

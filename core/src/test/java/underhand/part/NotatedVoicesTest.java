@@ -27,7 +27,7 @@ import underhand.solve.Solo;
 class NotatedVoicesTest {
 
     private static Part part(Chart chart, int rung) {
-        SoloAsk ask = new SoloAsk(OptionalInt.of(0), List.of());
+        SoloAsk ask = new SoloAsk(SoloAsk.Under.CHORDS, OptionalInt.of(0), List.of());
         return Part.of(
                 new Arranger()
                         .arrange(

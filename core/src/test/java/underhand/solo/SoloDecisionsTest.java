@@ -28,7 +28,7 @@ import underhand.solve.Solo;
 /** What a player decides about a solo is kept, and what cannot be is said. */
 class SoloDecisionsTest {
 
-    private static final SoloAsk AS_WRITTEN = new SoloAsk(OptionalInt.of(0), List.of());
+    private static final SoloAsk AS_WRITTEN = new SoloAsk(SoloAsk.Under.CHORDS, OptionalInt.of(0), List.of());
 
     private static Arrangement arrange(String chart, int rung, SoloAsk ask) {
         return new Arranger()
@@ -55,7 +55,7 @@ class SoloDecisionsTest {
     @ParameterizedTest
     @CsvSource({"1,0", "2,5", "3,9"})
     void aNoteIsPlayedOnTheStringThePlayerWants(int string, int fret) {
-        SoloAsk ask = new SoloAsk(OptionalInt.of(0), List.of(new TuneString(1, 3, string)));
+        SoloAsk ask = new SoloAsk(SoloAsk.Under.CHORDS, OptionalInt.of(0), List.of(new TuneString(1, 3, string)));
         Solo.Note note = tune(arrange("| C |\ntune: C5 . E4 . |\n", 4, ask), 1);
 
         assertEquals(6 - string, note.string());

@@ -59,10 +59,11 @@ class SoloRouteTest {
         Song song = new Song(chart, HarmonyReader.of(chart), settings);
         FrettingHand hand = FrettingHand.of(settings, 0);
         KnownGrips known = new KnownGrips(hand, P);
-        Manner manner = Manner.of(settings.rung());
+        Manner manner = Manner.of(settings.rung(), SoloAsk.Under.CHORDS);
         List<Moment> moments = Moments.of(song, 0, true).moments();
-        SoloGrip[][] layers =
-                new SoloLayers(new SoloGrips(hand, manner, 0, P), hand.board(), settings, m -> List.of()).of(moments);
+        SoloGrip[][] layers = new SoloLayers(
+                        new SoloGrips(hand, manner, song.harmony().key(), 0, P), hand.board(), settings, m -> List.of())
+                .of(moments);
         for (int i = 0; i < layers.length; i++) {
             List<SoloGrip> some = Arrays.asList(layers[i]);
             Collections.shuffle(some, random);
@@ -121,7 +122,11 @@ class SoloRouteTest {
 
     private static double total(Chart chart, int capo, OptionalInt octave) {
         return new Arranger()
-                .arrange(chart, ArrangementSettings.ofRung(3).withCapo(capo).withSolo(new SoloAsk(octave, List.of())))
+                .arrange(
+                        chart,
+                        ArrangementSettings.ofRung(3)
+                                .withCapo(capo)
+                                .withSolo(new SoloAsk(SoloAsk.Under.CHORDS, octave, List.of())))
                 .total();
     }
 

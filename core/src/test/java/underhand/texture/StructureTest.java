@@ -68,12 +68,35 @@ class StructureTest {
         "F, 133211, OPEN", "E, 079997, OPEN", "C, x32010, FORM", "Am7, 5755xx, MUTED", "Am7, 575555, MUTED",
         "G7, 3x343x, SHELL", "G7, x2x0xx, SHELL", "G7, xxx343, GUIDE", "Am7, x02010, DROP_2", "Fmaj7, xx3210, DROP_2",
         "C, 3x201x, DROP_3", "C, xx5553, TRIAD", "G7, xxx433, TRIAD", "C, x32xxx, TENTH", "C, x3x5xx, TENTH",
-        "G, 320xxx, POWER", "A5, xxxx55, POWER",
+        "G, 320xxx, POWER", "D5, 10-5-7-x-x-x, POWER", "A5, xxxx55, POWER",
     })
     void isOf_gripsThatDoNot(String chord, String shape, Family family) {
         assertFalse(
                 structure(chord, shape, false).isOf(family),
                 structure(chord, shape, false).families().toString());
+    }
+
+    /** One finger has root and fifth, and the third lies four frets on, the minor third three, the second two (common practice). */
+    @ParameterizedTest
+    @CsvSource({
+        "drop D, G, 559xxx, true",
+        "drop D, Am, 7-7-10-x-x-x, true",
+        "drop D, Gsus2, 557xxx, true",
+        "drop D, D/F#, 454xxx, true",
+        "drop D, A/C#, 11-12-11-x-x-x, true",
+        "drop D, D5, 000xxx, true",
+        "DADGAD, Em, 225xxx, true",
+        "drop D, G, 55xxxx, false",
+        "drop D, G, 5x9xxx, false",
+        "drop D, C, 559xxx, false",
+        "standard, G, 355xxx, false",
+        "drop D, Am, 7-7-11-x-x-x, false",
+        "drop D, G, 5590xx, false",
+    })
+    void droppedStrings_haveRootAndFifthUnderOneFinger(String tuning, String chord, String shape, boolean belongs) {
+        Fretboard dropped = new Fretboard(Guitar.ACOUSTIC, Tuning.parse(tuning), 0);
+        Structure structure = new Structure(Shape.parse(shape), ChordSymbol.parse(chord), dropped, false);
+        assertEquals(belongs, structure.isOf(Family.DROPPED));
     }
 
     @Test

@@ -82,6 +82,27 @@ class ShapesTest extends InDemoBook {
     }
 
     @Test
+    void aChordIsFoundAllOverTheNeck_andTwoShapesAreCompared() {
+        openDesk("?frets=x32010");
+        awaitName("C");
+        browser.button("Put aside to compare").click();
+        browser.button("C all over the neck").click();
+        browser.await(By.cssSelector("[data-testid=kinds]"), t -> t.contains("triad, strings 321"));
+        browser.find(By.xpath("//*[@data-testid='kinds']//button[contains(., 'x35553')]"))
+                .click();
+        browser.awaitTrue(() -> browser.driver().getCurrentUrl().contains("frets=x35553"));
+        browser.await(
+                By.cssSelector("[aria-label='Two shapes']"),
+                t -> t.contains("x32010") && t.contains("x35553") && t.contains("1 string the same"));
+        browser.button("Swap them").click();
+        browser.awaitTrue(() -> browser.driver().getCurrentUrl().contains("frets=x32010"));
+        browser.button("Stop comparing").click();
+        browser.awaitTrue(() -> browser.driver()
+                .findElements(By.cssSelector("[aria-label='Two shapes']"))
+                .isEmpty());
+    }
+
+    @Test
     void anotherTuning_andNineStringsAtMost_haveTheirNeck() {
         openDesk("?frets=000000&tuning=D2+G2+D3+G3+B3+D4");
         awaitName("G/D");

@@ -53,6 +53,39 @@ class DeskCallsTest extends ArrangementCalls {
     }
 
     @Test
+    void kinds_sayFamilyStringsAndWhatIsLowest() throws Exception {
+        ask("kinds", Map.of("chord", "G"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.chord").value("G"))
+                .andExpect(jsonPath("$.kinds[?(@.family=='open')].shapes[*].shape", hasItem("320003")))
+                .andExpect(jsonPath("$.kinds[?(@.family=='triad')].strings", hasItems("321", "432", "543")))
+                .andExpect(jsonPath("$.kinds[?(@.strings=='63')].shapes[*].inversion", hasItem(0)));
+        ask("kinds", Map.of("chord", "")).andExpect(status().isBadRequest());
+        ask("kinds", Map.of("chord", "Hx7")).andExpect(status().isBadRequest());
+    }
+
+    @Test
+    void compare_saysBothShapesAndTheChangeBothWays() throws Exception {
+        ask("compare", Map.of("frets", "x32010", "other", "x02210"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.one.name").value("C"))
+                .andExpect(jsonPath("$.other.name").value("Am"))
+                .andExpect(jsonPath("$.one.notes").value(List.of("C", "E", "G", "C", "E")))
+                .andExpect(jsonPath("$.kept").value(3))
+                .andExpect(jsonPath("$.there.grip.shape").value("x02210"))
+                .andExpect(jsonPath("$.back.grip.shape").value("x32010"));
+    }
+
+    @Test
+    void compare_withAShapeNoHandHolds_hasNoChange() throws Exception {
+        ask("compare", Map.of("frets", "x32010", "other", "1-9-1-9-1-9"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.there").isEmpty())
+                .andExpect(jsonPath("$.back").isEmpty());
+        ask("compare", Map.of("frets", "x32010", "other", "x0")).andExpect(status().isBadRequest());
+    }
+
+    @Test
     void twoFingers_reachFurther() throws Exception {
         ask("neighbours", Map.of("frets", "x32010", "fingers", 2))
                 .andExpect(status().isOk())

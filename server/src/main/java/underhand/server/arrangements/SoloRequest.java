@@ -11,16 +11,19 @@ import underhand.settings.SoloAsk;
 /**
  * How the tune is played on top of its chords.
  *
+ * @param under what stands under it: {@code "chords"}, or {@code "drones"} for open strings of the key that go on; chords when missing
  * @param octave {@code "auto"} or octaves above where the chart has it, -1 to 1; auto when missing
  * @param strings strings that some of its notes are to be played on
  */
 public record SoloRequest(
+        @Schema(example = "chords", nullable = true) String under,
+
         @Schema(type = "string", example = "auto", nullable = true)
         JsonNode octave,
 
         @Schema(nullable = true) List<TuneStringRequest> strings) {
 
-    static final SoloRequest OPEN = new SoloRequest(null, List.of());
+    static final SoloRequest OPEN = new SoloRequest(null, null, List.of());
 
     /**
      * @param bar of the song, from 1
@@ -39,13 +42,14 @@ public record SoloRequest(
     }
 
     SoloRequest in(JsonNode other) {
-        return other == null || other.isNull() ? this : new SoloRequest(other, strings);
+        return other == null || other.isNull() ? this : new SoloRequest(under, other, strings);
     }
 
     /** @throws RuntimeException naming what cannot be */
     public SoloAsk toAsk() {
         List<TuneStringRequest> said = strings == null ? List.of() : strings;
         return new SoloAsk(
+                under == null ? SoloAsk.Under.CHORDS : SoloAsk.Under.parse(under),
                 readOctave(),
                 IntStream.range(0, said.size())
                         .mapToObj(i -> said.get(i).toTuneString(i))

@@ -198,6 +198,121 @@ class DeskController {
         return new ElsewhereView(shape.toString(), GripView.frets(shape), name);
     }
 
+    record KindsRequest(
+            String chord,
+            String tuning,
+            Integer capo,
+            @Schema(nullable = true) Long playerId) {}
+
+    /** @param inversion which tone of the chord is lowest, the root as 0 */
+    record InvertedView(
+            String shape,
+
+            @ArraySchema(schema = @Schema(nullable = true, type = "integer"))
+            List<Integer> frets,
+
+            int inversion) {}
+
+    /** @param strings the numbers of the strings the shapes sound on; blank for families on any strings */
+    record KindView(String family, String strings, List<InvertedView> shapes) {}
+
+    record KindsView(String chord, List<KindView> kinds) {}
+
+    /** A chord all over the neck, by how its shapes are built. */
+    @PostMapping("/kinds")
+    KindsView kinds(@RequestBody KindsRequest request) {
+        Desk desk = desk(request.tuning(), request.capo(), request.playerId());
+        ChordSymbol chord = chord(request.chord(), "say which, such as \"Am7\"");
+        List<Desk.Kind> kinds = planning.answer(size(desk, 1), () -> desk.kinds(chord));
+        return new KindsView(
+                chord.glyphs(),
+                kinds.stream()
+                        .map(k -> new KindView(
+                                k.family().label(),
+                                k.strings(),
+                                k.shapes().stream()
+                                        .map(s -> new InvertedView(
+                                                s.shape().toString(), GripView.frets(s.shape()), s.inversion()))
+                                        .toList()))
+                        .toList());
+    }
+
+    /** @param other the shape it is compared with */
+    record CompareRequest(
+            @Schema(type = "string", example = "x32010") JsonNode frets,
+            @Schema(type = "string", example = "x02210") JsonNode other,
+            String tuning,
+            Integer capo,
+            @Schema(nullable = true) Integer rung,
+            @Schema(nullable = true) Long playerId) {}
+
+    /**
+     * @param name the best name; blank where it has none
+     * @param notes from the lowest string that sounds
+     * @param grip its easiest fingering; null where no hand of the player's holds it
+     */
+    record SideView(
+            String shape,
+            String name,
+            List<String> notes,
+            @Schema(nullable = true) GripView grip) {}
+
+    /** @param kept strings that sound the same in both; @param there null where a hand does not hold one of them */
+    record CompareView(
+            SideView one,
+            SideView other,
+            int kept,
+            @Schema(nullable = true) WayView there,
+            @Schema(nullable = true) WayView back) {}
+
+    /** Two shapes side by side, and the change between them both ways. */
+    @PostMapping("/compare")
+    CompareView compare(@RequestBody CompareRequest request) {
+        Desk desk = desk(request.tuning(), request.capo(), request.playerId());
+        Shape one = shape(request.frets(), desk);
+        Shape other = shape(request.other(), desk);
+        Rung rung = rung(request.rung());
+        return planning.answer(
+                Size.SMALL,
+                () -> new CompareView(
+                        side(desk, one),
+                        side(desk, other),
+                        one.keptIn(other),
+                        wayBetween(desk, one, other, rung),
+                        wayBetween(desk, other, one, rung)));
+    }
+
+    private static SideView side(Desk desk, Shape shape) {
+        List<ChordNamer.Name> names = desk.names(shape);
+        return new SideView(
+                shape.toString(),
+                names.stream().findFirst().map(n -> n.symbol().glyphs()).orElse(""),
+                ChordNamer.spelled(shape.pitches(desk.board()), names),
+                names.stream()
+                        .findFirst()
+                        .flatMap(n -> desk.grips(shape).stream()
+                                .findFirst()
+                                .map(g -> GripView.of(g, n.symbol(), desk.board())))
+                        .orElse(null));
+    }
+
+    private static WayView wayBetween(Desk desk, Shape from, Shape to, Rung rung) {
+        Optional<ChordSymbol> name = desk.names(to).stream().findFirst().map(ChordNamer.Name::symbol);
+        return name.flatMap(n -> desk.change(from, to, rung).map(way -> view(way, n, desk)))
+                .orElse(null);
+    }
+
+    private static Rung rung(Integer level) {
+        return Rung.of(level == null ? DEFAULT_RUNG : level);
+    }
+
+    private static ChordSymbol chord(String symbol, String hint) {
+        if (symbol == null || symbol.isBlank()) {
+            throw InputException.field("chord", "chord is missing; " + hint + ".");
+        }
+        return ChordSymbol.parse(symbol);
+    }
+
     record WaysRequest(
             @Schema(type = "string", example = "x32010") JsonNode frets,
             String chord,
@@ -218,28 +333,27 @@ class DeskController {
     WaysView ways(@RequestBody WaysRequest request) {
         Desk desk = desk(request.tuning(), request.capo(), request.playerId());
         Shape shape = shape(request.frets(), desk);
-        if (request.chord() == null || request.chord().isBlank()) {
-            throw InputException.field("chord", "chord is missing; say where to go, such as \"Am7\".");
-        }
-        ChordSymbol chord = ChordSymbol.parse(request.chord());
-        Rung rung = Rung.of(request.rung() == null ? DEFAULT_RUNG : request.rung());
+        ChordSymbol chord = chord(request.chord(), "say where to go, such as \"Am7\"");
+        Rung rung = rung(request.rung());
         int most = request.limit() == null ? WAYS : request.limit();
         if (most < 1 || most > MOST_WAYS) {
             throw InputException.field("limit", "limit must be 1 to " + MOST_WAYS + ", was " + most + ".");
         }
         List<Desk.Way> ways = planning.answer(size(desk, 1), () -> desk.ways(shape, chord, rung, most));
-        return new WaysView(ways.stream()
-                .map(w -> new WayView(
-                        GripView.of(w.to(), chord, desk.board()),
-                        GripView.round(w.effort()),
-                        GripView.round(w.change().neededSeconds()),
-                        w.change().acts().stream()
-                                .map(a -> new FingerActView(
-                                        a.finger() == Grip.THUMB ? "T" : Integer.toString(a.finger()),
-                                        a.act().label(),
-                                        GripView.round(a.distanceMm())))
-                                .toList()))
-                .toList());
+        return new WaysView(ways.stream().map(w -> view(w, chord, desk)).toList());
+    }
+
+    private static WayView view(Desk.Way way, ChordSymbol chord, Desk desk) {
+        return new WayView(
+                GripView.of(way.to(), chord, desk.board()),
+                GripView.round(way.effort()),
+                GripView.round(way.change().neededSeconds()),
+                way.change().acts().stream()
+                        .map(a -> new FingerActView(
+                                a.finger() == Grip.THUMB ? "T" : Integer.toString(a.finger()),
+                                a.act().label(),
+                                GripView.round(a.distanceMm())))
+                        .toList());
     }
 
     private Desk desk(String tuning, Integer capo, Long playerId) {

@@ -110,8 +110,9 @@ record StoredDecisions(
         }
     }
 
-    /** The tune on top: its octave, null for the best, and notes kept on a string. */
+    /** The tune on top: what is under it, null for the chords, its octave, null for the best, and notes kept on a string. */
     record Solo(
+            @Schema(nullable = true) String under,
             @Schema(nullable = true) Integer octave,
             @Schema(nullable = true) List<TuneString> strings) {
 
@@ -121,12 +122,14 @@ record StoredDecisions(
             }
             SoloAsk ask = said.toAsk();
             return new Solo(
+                    ask.under() == SoloAsk.Under.CHORDS ? null : ask.under().id(),
                     ask.octave().isPresent() ? ask.octave().getAsInt() : null,
                     each(ask.strings(), s -> new TuneString(s.bar(), s.beat(), s.number())));
         }
 
         SoloRequest toRequest() {
             return new SoloRequest(
+                    under,
                     octave == null ? null : IntNode.valueOf(octave),
                     each(strings, s -> new SoloRequest.TuneStringRequest(s.bar(), s.beat(), s.string())));
         }
