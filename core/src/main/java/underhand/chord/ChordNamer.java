@@ -181,6 +181,10 @@ public final class ChordNamer {
     /** A name of last resort on a root: each other note as the interval it makes, a fifth that is left out in place. */
     private static Name spelledOut(Set<Integer> classes, int root, int bass) {
         String[] simplest = {"P1", "m9", "M9", "m3", "M3", "P11", "A11", "P5", "m13", "M13", "m7", "M7"};
+        if (classes.contains((root + 4) % 12)) {
+            // Above a major third the minor one is a sharp ninth.
+            simplest[3] = "A9";
+        }
         List<Interval> intervals = classes.stream()
                 .map(c -> Interval.parse(simplest[Math.floorMod(c - root, 12)]))
                 .toList();
