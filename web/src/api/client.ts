@@ -9,6 +9,8 @@ export type Placement = Schemas['PlacementView'];
 export type PlannedDrill = Schemas['PlannedDrillView'];
 export type DeskLook = Schemas['DeskView'];
 export type Neighbour = Schemas['NeighbourView'];
+export type OwnTuning = Schemas['OwnTuning'];
+export type StoredTuning = Schemas['OwnTuningView'];
 export type ElsewhereShape = Schemas['ElsewhereView'];
 export type ComparedShape = Schemas['SideView'];
 export type DeskWay = Schemas['WayView'];
@@ -292,6 +294,10 @@ export const api = {
   },
   putBackOwnPattern: (id: number) => sent(POST('/api/v1/own-patterns/{id}/put-back', path({ id }))),
   removeOwnPattern: (id: number) => sent(DELETE('/api/v1/own-patterns/{id}', path({ id }))),
+  ownTunings: () => sent(GET('/api/v1/own-tunings')),
+  addOwnTuning: (tuning: OwnTuning) => sent(POST('/api/v1/own-tunings', { body: { tuning } })),
+  removeOwnTuning: (id: number) => sent(DELETE('/api/v1/own-tunings/{id}', path({ id }))),
+  putBackOwnTuning: (id: number) => sent(POST('/api/v1/own-tunings/{id}/put-back', path({ id }))),
   file: takeFile,
   readFile: (file: string, source: string | null) =>
     sent(POST('/api/v1/files/read', { body: { file, source } })),

@@ -57,6 +57,7 @@ export const KEYS = {
   drillSlower: { press: 'down,left', shown: '↓, ←', does: 'slower', where: 'in a drill' },
   drillClick: { press: 'c', shown: 'c', does: 'click on or off', where: 'in a drill' },
   drillTap: { press: 't', shown: 't, t', does: 'time one change', where: 'in a drill' },
+  drillListen: { press: 'm', shown: 'm', does: 'listen, or stop', where: 'in a drill' },
   drillLeave: { press: 'escape', shown: 'esc', does: 'back to the plan', where: 'in a drill' },
   find: { press: 'f', shown: 'f', does: 'find a song', where: 'in the songbook' },
   goSongs: { press: 'g>s', shown: 'g s', does: 'go to the songs', where: 'everywhere' },

@@ -9,7 +9,15 @@ export function stringsOf(tuning: string): number {
   return words.length >= 4 && words.length <= 9 && /\d$/.test(tuning.trim()) ? words.length : 6;
 }
 
-/** The tunings that have names; none while they are fetched. */
-export function useTunings() {
-  return useQuery({ queryKey: ['tunings'], queryFn: () => api.tunings(), staleTime: Infinity }).data ?? [];
+export const OWN_TUNINGS = ['own-tunings'] as const;
+
+/** The player's own tunings, as they are kept. */
+export function useOwnTunings() {
+  return useQuery({ queryKey: OWN_TUNINGS, queryFn: api.ownTunings }).data ?? [];
+}
+
+/** The tunings that have names, the player's own last; none while they are fetched. */
+export function useTunings(): { name: string; strings: string }[] {
+  const known = useQuery({ queryKey: ['tunings'], queryFn: api.tunings, staleTime: Infinity }).data ?? [];
+  return [...known, ...useOwnTunings().map((own) => own.tuning)];
 }

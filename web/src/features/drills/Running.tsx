@@ -5,8 +5,17 @@ import { useEffect, useRef, useState } from 'react';
 import type { PlannedDrill } from '../../api/client';
 import { GripFrame } from '../../shared/GripFrame';
 import { useKey } from '../../shared/useKey';
+import { Listen } from './listen/Listen';
+import { loopOf } from './listen/loop';
+import type { Verdict } from './listen/verdict';
 import { clock, type Result } from './run';
 import { useClick } from './useClick';
+
+const VERDICTS = [
+  ['clean', 'Clean'],
+  ['rough', 'Rough'],
+  ['missed', 'Missed'],
+] as const;
 
 const STEP = 4;
 const SLOWEST = 30;
@@ -29,7 +38,9 @@ export function Running({
   const [clicking, setClicking] = useState(false);
   const taps = useRef<number[]>([]);
   const [seconds, setSeconds] = useState<number | null>(null);
+  const [proposed, propose] = useState<Verdict | null>(null);
   const beat = useClick(tempo, clicking);
+  const loop = loopOf(drill, tempo);
   useEffect(() => {
     const timer = setInterval(() => setLeft((s) => s - 1), 1000);
     return () => clearInterval(timer);
@@ -94,16 +105,26 @@ export function Running({
           </Box>
         </Box>
       </Box>
+      {loop && (
+        <Listen
+          loop={loop}
+          onPropose={(heard) => {
+            propose(heard.result);
+            setSeconds(heard.seconds);
+          }}
+        />
+      )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 2 }}>
-        <Button variant="contained" disabled={pending} onClick={() => say('clean')}>
-          Clean (1)
-        </Button>
-        <Button variant="outlined" disabled={pending} onClick={() => say('rough')}>
-          Rough (2)
-        </Button>
-        <Button variant="outlined" disabled={pending} onClick={() => say('missed')}>
-          Missed (3)
-        </Button>
+        {VERDICTS.map(([verdict, words], i) => (
+          <Button
+            key={verdict}
+            variant={(proposed ?? 'clean') === verdict ? 'contained' : 'outlined'}
+            disabled={pending}
+            onClick={() => say(verdict)}
+          >
+            {words} ({i + 1}){proposed === verdict ? ', proposed' : ''}
+          </Button>
+        ))}
         <Button color="error" variant="outlined" disabled={pending} onClick={() => say('discomfort')}>
           Stopped: discomfort (0)
         </Button>

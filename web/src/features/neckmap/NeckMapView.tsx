@@ -11,6 +11,7 @@ import { Link as To } from 'react-router';
 import { api, type MapAt, type NeckMap } from '../../api/client';
 import { CapoField } from '../../shared/CapoField';
 import { Handed } from '../../shared/Handed';
+import { OwnTunings } from '../../shared/OwnTunings';
 import { PlayerField } from '../../shared/PlayerField';
 import { Problem } from '../../shared/Problem';
 import { TuningField } from '../../shared/TuningField';
@@ -192,6 +193,11 @@ function Controls({
         </>
       )}
       <TuningField tuning={place.tuning} onTake={(tuning) => change({ tuning, fret: null })} />
+      <OwnTunings
+        key={`own ${place.tuning}`}
+        tuning={place.tuning}
+        onTake={(tuning) => change({ tuning, fret: null })}
+      />
       <CapoField capo={place.capo} onTake={(capo) => change({ capo, fret: null })} />
       <PlayerField playerId={place.playerId} onTake={(player) => change({ player })} />
       <ToggleButtonGroup

@@ -20,7 +20,12 @@ export function Names({
   }
   return (
     <>
-      <Box component="ul" aria-label="Names of this shape" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+      <Box
+        component="ul"
+        aria-label="Names of this shape"
+        data-shape={desk.shape}
+        sx={{ listStyle: 'none', m: 0, p: 0 }}
+      >
         {desk.names.slice(0, SHOWN).map((name, i) => (
           <li key={name.symbol}>
             <Button

@@ -11,6 +11,7 @@ import { CapoField } from '../../shared/CapoField';
 import { GripFrame } from '../../shared/GripFrame';
 import { Handed } from '../../shared/Handed';
 import { chordMap } from '../../shared/mapLink';
+import { OwnTunings } from '../../shared/OwnTunings';
 import { MyShape } from '../../shared/MyShape';
 import { PlayerField } from '../../shared/PlayerField';
 import { Problem } from '../../shared/Problem';
@@ -70,6 +71,12 @@ function Desk({ name: deskName }: { name: string }) {
       sound(frets, 0.03);
     }
   };
+  const retune = (tuning: string) =>
+    change({
+      tuning,
+      aside: null,
+      frets: Array.from({ length: stringsOf(tuning) }, () => 0 as number | null),
+    });
   const sound = (frets: Frets, apart: number) => {
     const pitches = frets.flatMap((fret, s) => {
       const open = desk?.strings[s]?.midi;
@@ -84,17 +91,8 @@ function Desk({ name: deskName }: { name: string }) {
         <Typography variant="h1">Shape desk</Typography>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mt: 1.5, mb: 1 }}>
           <ShapeField key={shape} shape={shape} strings={place.frets.length} onTake={take} />
-          <TuningField
-            key={place.tuning}
-            tuning={place.tuning}
-            onTake={(tuning) =>
-              change({
-                tuning,
-                aside: null,
-                frets: Array.from({ length: stringsOf(tuning) }, () => 0 as number | null),
-              })
-            }
-          />
+          <TuningField key={place.tuning} tuning={place.tuning} onTake={retune} />
+          <OwnTunings key={`own ${place.tuning}`} tuning={place.tuning} onTake={retune} />
           <CapoField capo={place.capo} onTake={(capo) => change({ capo })} />
           <PlayerField playerId={place.playerId} onTake={(playerId) => change({ playerId })} />
           <Button variant="outlined" onClick={() => sound(place.frets, 0.03)}>

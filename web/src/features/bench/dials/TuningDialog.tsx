@@ -36,7 +36,12 @@ export function TuningDialog({
   const accepted = stored.split(',').filter((name) => tunings.some((t) => t.name === name));
   const guitar = useGuitars().data?.find((g) => g.id === decisions.guitarId);
   const isFixed = guitar !== undefined && guitar.build.tuning !== STANDARD;
-  const compared = useMutation({ mutationFn: () => api.inTunings({ ...body, capo: null }, accepted) });
+  const stringsNamed = (name: string) => tunings.find((t) => t.name === name)?.strings ?? name;
+  const compared = useMutation({
+    mutationFn: () => api.inTunings({ ...body, capo: null }, accepted.map(stringsNamed)),
+  });
+  const nameOf = (option: TuningOption) =>
+    tunings.find((t) => t.strings === option.strings)?.name ?? option.name;
   const take = (option: TuningOption) => {
     const fallen = decisions.locks.map(
       (lock) => `the grip ${String(lock.frets)}, which was for another tuning`,
@@ -94,7 +99,7 @@ export function TuningDialog({
           <Button onClick={onClose}>Close</Button>
         </Box>
         {compared.isError && <Problem error={compared.error} />}
-        {compared.data && <Tunings options={compared.data} isFixed={isFixed} onTake={take} />}
+        {compared.data && <Tunings options={compared.data} nameOf={nameOf} isFixed={isFixed} onTake={take} />}
       </Box>
     </Dialog>
   );
@@ -102,10 +107,13 @@ export function TuningDialog({
 
 function Tunings({
   options,
+  nameOf,
   isFixed,
   onTake,
 }: {
   options: TuningOption[];
+  /** What the player calls it. */
+  nameOf: (option: TuningOption) => string;
   isFixed: boolean;
   onTake: (option: TuningOption) => void;
 }) {
@@ -139,7 +147,7 @@ function Tunings({
             }}
           >
             <strong>
-              {option.name}
+              {nameOf(option)}
               {option.now ? ', now' : ''}
             </strong>
             <Box sx={{ height: 10, width: `${(100 * option.capo.total) / most}%`, bgcolor: 'draw.stays' }} />

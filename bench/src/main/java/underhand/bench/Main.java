@@ -16,14 +16,14 @@ public final class Main {
 
     public static void main(String[] args) throws RunnerException {
         Collection<RunResult> results = new Runner(new OptionsBuilder()
-                        .include(PlannerBenchmark.class.getName() + (args.length == 0 ? "" : ".*" + args[0]))
+                        .include(Main.class.getPackageName() + ".*" + (args.length == 0 ? "" : args[0]))
                         .build())
                 .run();
-        System.out.println("| benchmark | bars or readings | ms | error |");
+        System.out.println("| benchmark | bars, readings or tuning | ms | error |");
         System.out.println("|---|---|---|---|");
         for (RunResult result : results) {
             String name = result.getPrimaryResult().getLabel();
-            String size = Stream.of("bars", "readings")
+            String size = Stream.of("bars", "readings", "tuning")
                     .map(result.getParams()::getParam)
                     .filter(Objects::nonNull)
                     .collect(Collectors.joining());

@@ -1,7 +1,6 @@
 package underhand.bench;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
@@ -22,13 +21,11 @@ import org.openjdk.jmh.annotations.Warmup;
 import underhand.arrange.Arranger;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
-import underhand.desk.Desk;
 import underhand.hand.Parameters;
 import underhand.hand.Player;
 import underhand.hand.Rung;
 import underhand.neck.Fretboard;
 import underhand.neck.Guitar;
-import underhand.neck.Shape;
 import underhand.neck.Tuning;
 import underhand.repertoire.GripFinder;
 import underhand.route.RouteSolver;
@@ -153,18 +150,6 @@ public class PlannerBenchmark {
     public static class Singing {
         final Arranger arranger = new Arranger();
         final Chart song = Songs.sung(32);
-    }
-
-    /** Every chord a finger away from a grip. */
-    @Benchmark
-    public Object chordsAFingerAway(Desks state) {
-        return state.desk.near(state.shape, Optional.of("D"), 1);
-    }
-
-    @State(Scope.Benchmark)
-    public static class Desks {
-        final Desk desk = new Desk(new Fretboard(Guitar.ACOUSTIC, Tuning.STANDARD, 0), Player.ADULT);
-        final Shape shape = Shape.parse("x7577x");
     }
 
     @State(Scope.Benchmark)

@@ -22,7 +22,13 @@ class BenchmarkSmokeTest {
         growing.build();
         assertNotNull(benchmark.sweepOfSongOfBars(growing, new PlannerBenchmark.Arranging()));
         assertNotNull(benchmark.soloOf32Bars(new PlannerBenchmark.Singing()));
-        assertNotNull(benchmark.chordsAFingerAway(new PlannerBenchmark.Desks()));
+        DeskBenchmark.Neck neck = new DeskBenchmark.Neck();
+        neck.tuning = "seven string";
+        neck.tune();
+        DeskBenchmark desk = new DeskBenchmark();
+        assertNotNull(desk.gripsARouteNeeds(neck));
+        assertNotNull(desk.chordsAFingerAway(neck));
+        assertNotNull(desk.aChordAllOverTheNeck(neck));
         PlannerBenchmark.Arranging arranging = new PlannerBenchmark.Arranging();
         assertNotNull(benchmark.sweepOf10CaposAnd5Rungs(arranging));
         PlannerBenchmark.Accepting accepting = new PlannerBenchmark.Accepting();

@@ -33,6 +33,7 @@ public final class ChordNamer {
     private static final double MISSING_NINTH = 0.4;
     private static final double MISSING_ROOT = 1.4;
     private static final int MOST_NAMES = 16;
+    private static final int OCTAVE = 12;
 
     private static final String SHARP_ROOTS_OF_MINOR = "C# Eb F# G# Bb";
     private static final String ROOTS_OF_MAJOR = "Db Eb F# Ab Bb";
@@ -88,9 +89,12 @@ public final class ChordNamer {
         int bass = bassPlayer.map(Note::pitchClass).orElse(lowest.pitchClass());
         boolean bassHeard = bassPlayer.isPresent() || lowest.midi() < NO_BASS_FROM_MIDI;
         List<Name> names = new ArrayList<>();
-        for (int root = 0; root < 12; root++) {
+        for (int root = 0; root < OCTAVE; root++) {
+            int above = above(classes, root);
             for (ChordTypes.Named named : ChordTypes.STANDARD.all()) {
-                name(classes, root, named, bass, bassHeard).ifPresent(names::add);
+                if (fits(above, named, 1 << Math.floorMod(bass - root, OCTAVE))) {
+                    name(classes, root, named, bass, bassHeard).ifPresent(names::add);
+                }
             }
         }
         if (classes.size() >= 3) {
@@ -104,6 +108,21 @@ public final class ChordNamer {
                     .forEach(names::add);
         }
         return bestOfEach(names);
+    }
+
+    /** What sounds above a root, a bit for each step. */
+    private static int above(Set<Integer> classes, int root) {
+        int above = 0;
+        for (int pitchClass : classes) {
+            above |= 1 << Math.floorMod(pitchClass - root, OCTAVE);
+        }
+        return above;
+    }
+
+    /** Whether all that sounds is of a type, or it is all there over a foreign bass: most types are told apart by that at once. */
+    private static boolean fits(int above, ChordTypes.Named named, int bass) {
+        int foreign = above & ~named.allowed();
+        return foreign == 0 || foreign == bass && (named.tones() & ~above) == 0;
     }
 
     private static List<Name> bestOfEach(List<Name> names) {
@@ -129,14 +148,7 @@ public final class ChordNamer {
             }
             cost += price;
         }
-        List<Integer> foreign = classes.stream()
-                .filter(c -> Stream.concat(type.intervals().stream(), type.optional().stream())
-                        .noneMatch(i -> (root + i.pitchClass()) % 12 == c))
-                .toList();
-        boolean bassIsForeign = foreign.equals(List.of(bass)) && missing.isEmpty();
-        if (!foreign.isEmpty() && !bassIsForeign) {
-            return Optional.empty();
-        }
+        boolean bassIsForeign = (named.allowed() >> Math.floorMod(bass - root, OCTAVE) & 1) == 0;
         boolean slash = bassIsForeign || bass != root && bassHeard;
         cost += bassIsForeign ? FOREIGN_BASS : slash ? SLASH : 0;
         Note rootNote = spellRoot(root, type);

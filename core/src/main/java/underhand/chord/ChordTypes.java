@@ -12,8 +12,22 @@ final class ChordTypes {
 
     static final ChordTypes STANDARD = load();
 
-    /** A type and what its name costs when several names fit: 0 for the plainest. */
-    record Named(ChordType type, double plainness) {}
+    /**
+     * A type and what its name costs when several names fit: 0 for the plainest.
+     *
+     * @param tones steps of its intervals above the root, a bit for each of the twelve
+     * @param allowed the same with what may be added
+     */
+    record Named(ChordType type, double plainness, int tones, int allowed) {
+
+        Named(ChordType type, double plainness) {
+            this(type, plainness, steps(type.intervals()), steps(type.intervals()) | steps(type.optional()));
+        }
+
+        private static int steps(List<Interval> intervals) {
+            return intervals.stream().mapToInt(i -> 1 << i.pitchClass()).reduce(0, (a, b) -> a | b);
+        }
+    }
 
     private final List<Named> all;
     private final Map<List<Interval>, ChordType> byIntervals;

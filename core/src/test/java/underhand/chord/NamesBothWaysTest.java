@@ -7,7 +7,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import underhand.hand.Player;
 import underhand.hand.Rung;
 import underhand.neck.Fretboard;
@@ -31,9 +32,10 @@ class NamesBothWaysTest {
                         && s.type().equals(chord.type()));
     }
 
-    @Test
-    void names_ofGripsMadeForAChord_haveThatChordAmongThem() {
-        Fretboard board = new Fretboard(Guitar.ACOUSTIC, Tuning.STANDARD, 0);
+    @ParameterizedTest
+    @ValueSource(strings = {"standard", "drop D", "DADGAD", "open G"})
+    void names_ofGripsMadeForAChord_haveThatChordAmongThem(String tuning) {
+        Fretboard board = new Fretboard(Guitar.ACOUSTIC, Tuning.parse(tuning), 0);
         GripFinder finder = new GripFinder(board, Rung.of(5), Player.ADULT, Setting.ALONE, GripFinder.HIGHEST_FRET);
         List<String> types = Stream.concat(
                         ChordTypes.STANDARD.all().stream().map(t -> t.type().suffix()), WITHOUT_A_NAME.stream())

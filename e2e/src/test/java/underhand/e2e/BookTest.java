@@ -54,6 +54,8 @@ class BookTest {
         assertEquals(201, api.post("/songs/1/versions", version).status());
         Map<String, Object> pattern = Map.of("name", "Roll", "metre", "4/4", "steps", "r l m h", "swing", false);
         assertEquals(201, api.post("/own-patterns", Map.of("pattern", pattern)).status());
+        Map<String, Object> tuning = Map.of("name", "Sluice", "strings", "C2 G2 D3 G3 A3 E4");
+        assertEquals(201, api.post("/own-tunings", Map.of("tuning", tuning)).status());
         assertEquals(204, api.send("DELETE", "/songs/3", null).status());
         return api.get("/backup").body();
     }

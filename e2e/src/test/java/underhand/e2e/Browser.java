@@ -48,17 +48,27 @@ final class Browser implements AutoCloseable {
         LoggingPreferences logs = new LoggingPreferences();
         logs.enable(LogType.PERFORMANCE, Level.ALL);
         logs.enable(LogType.BROWSER, Level.ALL);
-        Browser browser = open(logs);
+        Browser browser = open(logs, List.of());
         browser.driver.manage().logs().get(LogType.PERFORMANCE);
         return browser;
     }
 
     /** One that remembers nothing, so that only the page takes time. */
     static Browser openForMeasuring() throws IOException {
-        return open(new LoggingPreferences());
+        return open(new LoggingPreferences(), List.of());
     }
 
-    private static Browser open(LoggingPreferences logs) throws IOException {
+    /** One whose microphone hears a sound from a WAV file, and may be used by every page. */
+    static Browser openHearing(Path sound) throws IOException {
+        return open(
+                new LoggingPreferences(),
+                List.of(
+                        "--use-fake-ui-for-media-stream",
+                        "--use-fake-device-for-media-stream",
+                        "--use-file-for-fake-audio-capture=" + sound));
+    }
+
+    private static Browser open(LoggingPreferences logs, List<String> more) throws IOException {
         ChromeOptions options = new ChromeOptions();
         options.setBinary("/usr/bin/chromium");
         options.addArguments(
@@ -73,6 +83,7 @@ final class Browser implements AutoCloseable {
                 "--disable-dev-shm-usage",
                 "--window-size=1280,800",
                 "--user-data-dir=" + Files.createTempDirectory("underhand-browser"));
+        options.addArguments(more);
         Path downloads = Files.createTempDirectory("underhand-downloads");
         options.setExperimentalOption("prefs", Map.of("download.default_directory", downloads.toString()));
         options.setCapability("goog:loggingPrefs", logs);

@@ -3,7 +3,10 @@ package underhand.e2e;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 
@@ -14,6 +17,12 @@ class DrillsTest extends InDemoBook {
     private static final By RUNNING = By.cssSelector("[data-testid=running]");
     private static final By LOGGED = By.cssSelector("[data-testid=logged]");
     private static final By TEMPO = By.cssSelector("[data-testid=drill-tempo]");
+
+    private static final By LISTENING = By.cssSelector("[data-testid=listening]");
+    private static final By HEARD = By.cssSelector("[data-testid=heard]");
+
+    /** Fast, so that the sound is short. */
+    private static final int LISTENED_AT = 116;
 
     private void openPlan(String minutes) {
         // The demo's player practises in the background while the application starts.
@@ -72,6 +81,53 @@ class DrillsTest extends InDemoBook {
         press(Keys.ESCAPE);
         browser.find(DRILL);
         assertEquals(before + 3, runs());
+    }
+
+    /** The sound of a simulated player, judged in the page; then heard through the microphone, judged the same, and logged. */
+    @Test
+    void whatIsPlayedIsHeard_andProposed(@TempDir Path directory) throws Exception {
+        openPlan("45");
+        int before = runs();
+        String proposed = listen(browser, () -> browser.press("Let a simulated player play"));
+        byte[] sound =
+                browser.saved(() -> browser.find(By.linkText("Save its sound")).click(), ".wav");
+        Path file = Files.write(directory.resolve("played.wav"), sound);
+        try (Browser hearing = Browser.openHearing(file)) {
+            hearing.go(application.address() + "/drills");
+            hearing.press("45 minutes");
+            String heard = listen(hearing, () -> {
+                hearing.press("Listen (m)");
+                hearing.await(LISTENING, t -> t.matches("(?s).*Stop listening.*\\b1[2-9] s.*"));
+                hearing.press("Stop listening (m)");
+            });
+            assertEquals(proposed, heard);
+            hearing.find(By.xpath("//button[contains(., ', proposed')]")).click();
+            hearing.await(LOGGED, t -> t.startsWith((before + 1) + " runs"));
+        }
+    }
+
+    /** What is proposed when the first drill of two chords is run fast and something is played. */
+    private static String listen(Browser browser, Runnable play) {
+        browser.find(By.xpath("//li[@data-testid='drill'][.//*[@role='img']]//button"))
+                .click();
+        browser.find(RUNNING);
+        while (Integer.parseInt(browser.find(TEMPO).getText().replaceAll("\\D", "")) < LISTENED_AT) {
+            browser.labelled("Faster").click();
+        }
+        play.run();
+        browser.await(LISTENING, t -> t.contains("Proposed"));
+        return browser.find(HEARD).getText().replaceAll("(?s)\\..*", "");
+    }
+
+    @Test
+    void aBrowserWithoutAMicrophone_saysWhatToDo() {
+        openPlan("45");
+        browser.find(By.xpath("//li[@data-testid='drill'][.//*[@role='img']]//button"))
+                .click();
+        browser.press("Listen (m)");
+        browser.await(LISTENING, t -> t.contains("The microphone cannot be used"));
+        press(Keys.ESCAPE);
+        browser.find(DRILL);
     }
 
     @Test

@@ -61,6 +61,9 @@ abstract class InDemoBook {
               for (const own of await get('/own-patterns')) {
                 await send('DELETE', '/own-patterns/' + own.id);
               }
+              for (const own of await get('/own-tunings')) {
+                await send('DELETE', '/own-tunings/' + own.id);
+              }
               localStorage.clear();
               done(true);
             })();

@@ -87,8 +87,9 @@ class RaceTest {
     void writersOfOnePlayerGuitarAndPattern_oneIsStored() throws Exception {
         Map<String, Object> pattern = Map.of("name", "Roll", "metre", "4/4", "steps", "r l m h", "swing", false);
         long made = api.post("/own-patterns", Map.of("pattern", pattern)).number("id");
+        api.post("/own-tunings", Map.of("tuning", Map.of("name", "Sluice", "strings", "C2 G2 D3 G3 A3 E4")));
         for (int round = 0; round < ROUNDS; round++) {
-            for (String path : List.of("/players", "/guitars", "/own-patterns")) {
+            for (String path : List.of("/players", "/guitars", "/own-patterns", "/own-tunings")) {
                 Map<String, Object> first = api.get(path).list().stream()
                         .filter(d -> !path.equals("/own-patterns") || ((Number) d.get("id")).longValue() == made)
                         .findFirst()

@@ -38,6 +38,24 @@ class SoloTest extends InDemoBook {
         assertEquals(List.of("E4", "A4", "B4", "C4"), tops);
     }
 
+    /** The tune keeps to the two highest strings, and what sounds under it is open. */
+    @Test
+    void aTuneGoesOverOpenStrings() {
+        openSong("Heron, Standing");
+        browser.choose("Tune", "over open strings");
+        browser.await(FACTS, t -> t.contains("tune on top"));
+        browser.awaitTrue(() -> browser.shapesOnTheRoad().stream()
+                .allMatch(shape -> shape.replace("-", "").substring(0, 4).matches("[x0]{4}")));
+        browser.awaitTrue(() -> "true".equals(browser.find(FACTS).getDomAttribute("data-saved")));
+        browser.driver().navigate().refresh();
+        browser.await(FACTS, t -> t.contains("tune on top"));
+        assertEquals(
+                "over open strings",
+                new Select(browser.find(By.xpath("//label[.='Tune']/following::select[1]")))
+                        .getFirstSelectedOption()
+                        .getText());
+    }
+
     @Test
     void aNoteIsMovedToAnotherString_andStaysThere() {
         openSong("Heron, Standing");

@@ -60,6 +60,26 @@ class TextureTest extends InDemoBook {
         browser.await(DIAL, t -> t.equals("led voices"));
     }
 
+    /** Root and fifth under one finger, and the third of a full chord where the hand reaches it (common practice). */
+    @Test
+    void aRiffInDropD_isOneShapeThatSlides() {
+        openSong("Bilge Pump");
+        press("t");
+        browser.await(By.cssSelector("[data-texture=dropped]"), t -> t.contains("one finger has root and fifth"));
+        browser.click(By.cssSelector("[data-texture=ringing] button"));
+        browser.find(By.cssSelector("[data-texture=ringing] button[aria-pressed=true]"));
+        browser.click(By.cssSelector("[data-texture=dropped] button"));
+        browser.find(By.cssSelector("[data-texture=dropped] button[aria-pressed=true]"));
+        browser.button("Done").click();
+        browser.await(DIAL, t -> t.equals("dropped strings"));
+        List<String> riff = List.of("000xxx", "333xxx", "555xxx", "333xxx", "000xxx");
+        browser.awaitTrue(() -> browser.shapesOnTheRoad().subList(0, 5).equals(riff));
+        assertTrue(browser.shapesOnTheRoad().stream()
+                .allMatch(shape -> shape.replace("-", "").endsWith("xxx")));
+        browser.labelled("Undo").click();
+        browser.await(DIAL, t -> t.equals("ringing"));
+    }
+
     @Test
     void choices_sayWhyAndWhatTheyAsk() {
         openSong("Towpath Morning");

@@ -287,6 +287,7 @@ class CallsTest {
             "/parts/variation",
             "/picking-patterns/check",
             "/own-patterns",
+            "/own-tunings",
             "/files",
             "/files/read"
         };
@@ -310,6 +311,8 @@ class CallsTest {
             "houseRules",
             "transpose",
             "patterns",
+            "tuning",
+            "strings",
             "fills",
             "own",
             "steps",

@@ -37,6 +37,7 @@ class ServerArchitectureTest {
             "arrangements",
             "parts",
             "patterns",
+            "tunings",
             "songs",
             "drills",
             "files",

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -20,6 +21,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import underhand.neck.Fretboard;
 import underhand.practice.Calibration;
 import underhand.practice.Drill;
 import underhand.practice.DrillLog;
@@ -50,6 +52,7 @@ class DrillController {
      * @param from grip that is left; null for the right hand alone
      * @param song number of the song it is from
      * @param tempo beats a minute to run it at; the song's is {@code songTempo}
+     * @param openStrings pitches of the open strings above the capo, MIDI numbers from the lowest; none for the right hand alone
      * @param best the fastest clean run so far; 0 for none
      */
     record PlannedDrillView(
@@ -61,6 +64,7 @@ class DrillController {
             @Schema(nullable = true) String caution,
             @Schema(nullable = true) GripView from,
             @Schema(nullable = true) GripView to,
+            List<Integer> openStrings,
             long song,
             int bar,
             int tempo,
@@ -84,6 +88,7 @@ class DrillController {
                     drill.grips()
                             .map(g -> GripView.of(g.to(), g.toChord(), g.board()))
                             .orElse(null),
+                    drill.grips().map(g -> openStrings(g.board())).orElse(List.of()),
                     planned.song(),
                     drill.bar(),
                     planned.tempo(),
@@ -91,6 +96,12 @@ class DrillController {
                     planned.best(),
                     drill.kind().minutes(),
                     planned.isNew());
+        }
+
+        private static List<Integer> openStrings(Fretboard board) {
+            return IntStream.range(0, board.strings())
+                    .mapToObj(string -> board.midi(string, 0))
+                    .toList();
         }
     }
 

@@ -1,0 +1,2 @@
+/** Tunings that players gave a name to. */
+package underhand.server.tunings;
