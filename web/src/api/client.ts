@@ -11,6 +11,7 @@ export type DeskLook = Schemas['DeskView'];
 export type Neighbour = Schemas['NeighbourView'];
 export type OwnTuning = Schemas['OwnTuning'];
 export type StoredTuning = Schemas['OwnTuningView'];
+export type SongForecast = Schemas['ForecastView'];
 export type ElsewhereShape = Schemas['ElsewhereView'];
 export type ComparedShape = Schemas['SideView'];
 export type DeskWay = Schemas['WayView'];
@@ -339,6 +340,24 @@ export const api = {
     sent(POST('/api/v1/drills/log', { body: { drill, result, tempo, seconds, playerId, at: hereAndNow() } })),
   drillLog: (playerId: number | null, signal?: AbortSignal) =>
     sent(GET('/api/v1/drills/log', { params: { query: ofPlayer(playerId) }, ...until(signal) })),
+  /** When each song that was practised of late will hold its tempo. */
+  drillForecast: (playerId: number | null, zone: string, signal?: AbortSignal) =>
+    sent(
+      GET('/api/v1/drills/forecast', {
+        params: { query: { ...ofPlayer(playerId), zone } },
+        ...until(signal),
+      }),
+    ),
+  /** Adds the runs of a table to the log. */
+  takeDrillLog: (playerId: number | null, table: string) =>
+    sent(
+      POST('/api/v1/drills/log.csv', {
+        params: { query: ofPlayer(playerId) },
+        body: table,
+        bodySerializer: (text: unknown) => text as string,
+        headers: { 'Content-Type': 'text/csv' },
+      }),
+    ),
   drillCalibration: (playerId: number | null, signal?: AbortSignal) =>
     sent(GET('/api/v1/drills/calibration', { params: { query: ofPlayer(playerId) }, ...until(signal) })),
   /** What a shape is, and where else it lies. */

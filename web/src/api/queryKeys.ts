@@ -17,6 +17,7 @@ export const drillKeys = {
   all: ['drills'] as const,
   plan: (player: number | null, minutes: number) => ['drills', 'plan', player, minutes] as const,
   log: (player: number | null) => ['drills', 'log', player] as const,
+  forecast: (player: number | null) => ['drills', 'forecast', player] as const,
   calibration: (player: number | null) => ['drills', 'calibration', player] as const,
 };
 

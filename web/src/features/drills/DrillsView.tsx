@@ -9,6 +9,7 @@ import { useState } from 'react';
 import { Link as To } from 'react-router';
 import { api, type PlannedDrill } from '../../api/client';
 import { drillKeys } from '../../api/queryKeys';
+import { usePlayers } from '../../api/useArrangement';
 import { GripFrame } from '../../shared/GripFrame';
 import { Handed } from '../../shared/Handed';
 import { PlayerField } from '../../shared/PlayerField';
@@ -16,8 +17,11 @@ import { Problem } from '../../shared/Problem';
 import { usePageTitle } from '../../shared/usePageTitle';
 import { useRemembered } from '../../shared/useRemembered';
 import { Curves } from './Curves';
+import { Forecasts } from './Forecasts';
+import { LogTable } from './LogTable';
 import { Running } from './Running';
 import type { Result } from './run';
+import { WeekSheet } from './WeekSheet';
 
 const MINUTES = [10, 20, 45];
 
@@ -38,6 +42,7 @@ export function DrillsView() {
     placeholderData: keepPreviousData,
   });
   const drills = plan.data?.drills ?? [];
+  const name = usePlayers().data?.find((p) => p.id === playerId)?.limits.name ?? 'adult hand';
   const log = useMutation({
     mutationFn: (said: { drill: PlannedDrill; result: Result; tempo: number; seconds: number | null }) =>
       api.logDrill(said.drill.drill, said.result, said.tempo, said.seconds, playerId),
@@ -51,7 +56,8 @@ export function DrillsView() {
   });
   return (
     <Handed playerId={playerId}>
-      <Box component="main" sx={{ p: { xs: 2, md: 3 }, maxWidth: 1120 }}>
+      <WeekSheet player={name} drills={drills} />
+      <Box component="main" className="drills-screen" sx={{ p: { xs: 2, md: 3 }, maxWidth: 1120 }}>
         <Typography variant="h1">Drill book</Typography>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', my: 1.5 }}>
           <PlayerField playerId={playerId} onTake={(id) => setPlayer(String(id ?? ''))} />
@@ -74,6 +80,7 @@ export function DrillsView() {
               {plan.data.streak > 1 ? ` · ${plan.data.streak} days in a row` : ''}
             </Typography>
           )}
+          {drills.length > 0 && <Button onClick={() => window.print()}>Print a week’s sheet</Button>}
         </Box>
         {plan.isError && <Problem error={plan.error} onRetry={() => void plan.refetch()} />}
         {log.isError && <Problem error={log.error} />}
@@ -93,7 +100,9 @@ export function DrillsView() {
         ) : (
           <Plan drills={drills} stopped={plan.data?.stopped ?? []} onRun={run} />
         )}
+        <Forecasts playerId={playerId} zone={zone} />
         <Curves playerId={playerId} />
+        <LogTable playerId={playerId} />
       </Box>
     </Handed>
   );

@@ -17,10 +17,13 @@ const LINE_HEIGHT = 71;
 export function SongList({
   songs,
   efforts,
+  holds,
   onRemove,
 }: {
   songs: SongSummary[];
   efforts: Map<number, RungEffort[]>;
+  /** What the log says a song holds, by its number. */
+  holds: Map<number, string>;
   onRemove: (song: SongSummary) => void;
 }) {
   const list = useRef<HTMLUListElement>(null);
@@ -54,6 +57,7 @@ export function SongList({
             count={songs.length}
             song={song}
             efforts={efforts.get(song.id)}
+            holds={holds.get(song.id)}
             onRemove={() => onRemove(song)}
           />
         ) : null;
@@ -68,6 +72,7 @@ function SongLine({
   count,
   song,
   efforts,
+  holds,
   onRemove,
 }: {
   /** Takes the height of the line: long titles wrap. */
@@ -76,6 +81,7 @@ function SongLine({
   count: number;
   song: SongSummary;
   efforts: RungEffort[] | undefined;
+  holds: string | undefined;
   onRemove: () => void;
 }) {
   return (
@@ -107,6 +113,7 @@ function SongLine({
           {song.key} · {song.metre} · {song.tempo} · {song.bars} bars, {song.chords} chords
           {song.faults > 0 && ` · ${counted(song.faults, 'place')} to look at`}
           {song.practisedAt && ` · ${practisedWords(song.practisedAt, new Date())}`}
+          {holds && ` · ${holds}`}
         </Typography>
       </Box>
       <Efforts efforts={efforts} />

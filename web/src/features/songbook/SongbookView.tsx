@@ -12,6 +12,7 @@ import { droppedWords, readFile } from '../../shared/readFile';
 import { findSongs } from './findSongs';
 import { PasteChart } from './PasteChart';
 import { SongList } from './SongList';
+import { useHolds } from './useHolds';
 import { useAddSong, useEfforts, useSongRemoval, useSongs } from './useSongs';
 import { useSearchKey } from './useSearchKey';
 
@@ -30,6 +31,7 @@ export function SongbookView() {
   const empty = songs.data?.length === 0;
   const found = findSongs(songs.data ?? [], words);
   const efforts = useEfforts(songs.data ?? []);
+  const holds = useHolds();
 
   const take = (source: string, said = '', kept?: () => void) =>
     add.mutate(source, {
@@ -121,7 +123,7 @@ export function SongbookView() {
         {songs.isError && <Problem error={songs.error} onRetry={() => void songs.refetch()} />}
         {songs.data && !empty && (
           <Box>
-            <SongList songs={found} efforts={efforts} onRemove={removal.remove} />
+            <SongList songs={found} efforts={efforts} holds={holds} onRemove={removal.remove} />
             {found.length === 0 && <Typography>No song in the book has these words.</Typography>}
           </Box>
         )}

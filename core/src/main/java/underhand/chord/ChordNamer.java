@@ -50,6 +50,16 @@ public final class ChordNamer {
 
     private static final double SPELLED_OUT = 3;
 
+    private static final List<Interval> SIMPLEST = Stream.of(
+                    "P1", "m9", "M9", "m3", "M3", "P11", "A11", "P5", "m13", "M13", "m7", "M7")
+            .map(Interval::parse)
+            .toList();
+
+    /** What a minor third is above a major one. */
+    private static final Interval SHARP_NINTH = Interval.parse("A9");
+
+    private static final List<Interval> FIFTH = List.of(Interval.parse("P5"));
+
     private ChordNamer() {}
 
     /** The same over a bass that is written down, such as {@code C}. */
@@ -192,17 +202,13 @@ public final class ChordNamer {
 
     /** A name of last resort on a root: each other note as the interval it makes, a fifth that is left out in place. */
     private static Name spelledOut(Set<Integer> classes, int root, int bass) {
-        String[] simplest = {"P1", "m9", "M9", "m3", "M3", "P11", "A11", "P5", "m13", "M13", "m7", "M7"};
-        if (classes.contains((root + 4) % 12)) {
-            // Above a major third the minor one is a sharp ninth.
-            simplest[3] = "A9";
-        }
+        boolean isMajor = classes.contains((root + 4) % 12);
         List<Interval> intervals = classes.stream()
-                .map(c -> Interval.parse(simplest[Math.floorMod(c - root, 12)]))
+                .map(c -> Math.floorMod(c - root, 12))
+                .map(step -> step == 3 && isMajor ? SHARP_NINTH : SIMPLEST.get(step))
                 .toList();
         boolean hasThird = classes.contains((root + 3) % 12) || classes.contains((root + 4) % 12);
-        List<Interval> missing =
-                hasThird && !classes.contains((root + 7) % 12) ? List.of(Interval.parse("P5")) : List.of();
+        List<Interval> missing = hasThird && !classes.contains((root + 7) % 12) ? FIFTH : List.of();
         ChordType type = ChordTypes.STANDARD.of(
                 Stream.concat(intervals.stream(), missing.stream()).toList());
         Note rootNote = spellRoot(root, type);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import underhand.pitch.Interval;
 import underhand.table.Table;
 
@@ -11,6 +12,8 @@ import underhand.table.Table;
 final class ChordTypes {
 
     static final ChordTypes STANDARD = load();
+
+    private static final int MOST_KEPT = 10_000;
 
     /**
      * A type and what its name costs when several names fit: 0 for the plainest.
@@ -31,6 +34,9 @@ final class ChordTypes {
 
     private final List<Named> all;
     private final Map<List<Interval>, ChordType> byIntervals;
+
+    /** Types without a name that were asked for before: writing one out takes longer than all else that names a shape. */
+    private final Map<List<Interval>, ChordType> spelledOut = new ConcurrentHashMap<>();
 
     private ChordTypes(List<Named> all) {
         this.all = all;
@@ -64,7 +70,18 @@ final class ChordTypes {
     ChordType of(List<Interval> intervals) {
         List<Interval> sorted = intervals.stream().distinct().sorted().toList();
         ChordType named = byIntervals.get(sorted);
-        return named != null ? named : new ChordType(spellOut(sorted), sorted);
+        return named != null ? named : spelledOut(sorted);
+    }
+
+    private ChordType spelledOut(List<Interval> sorted) {
+        ChordType known = spelledOut.get(sorted);
+        if (known == null) {
+            known = new ChordType(spellOut(sorted), sorted);
+            if (spelledOut.size() < MOST_KEPT) {
+                spelledOut.put(sorted, known);
+            }
+        }
+        return known;
     }
 
     /**

@@ -33,6 +33,11 @@ record DrillId(DrillKind kind, String from, Optional<String> to, int capo, Tunin
         return grip.shape() + "/" + grip.fingers();
     }
 
+    /** What a drill is about, whatever is done with it: from which grip to which, on which strings. */
+    static String changeOf(String drill) {
+        return drill.substring(drill.indexOf(':') + 1);
+    }
+
     /** @throws RuntimeException saying what of it cannot be read */
     static DrillId parse(String text) {
         int colon = text.indexOf(':');

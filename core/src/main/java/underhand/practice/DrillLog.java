@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import underhand.practice.Run.Result;
 
 /** Everything one player ran, and what follows for each drill. The first run of a day is the one that tells what was kept. */
@@ -95,6 +96,27 @@ public final class DrillLog {
                 .mapToInt(Run::tempo)
                 .max()
                 .orElse(0);
+    }
+
+    /** The fastest clean run of any drill of a change; 0 for none. */
+    int bestOfChange(String change) {
+        return cleanTempos(change).values().stream()
+                .mapToInt(Integer::intValue)
+                .max()
+                .orElse(0);
+    }
+
+    /** The fastest clean run of each day on which a change was run cleanly, in any of its drills; the earliest day first. */
+    Map<LocalDate, Integer> cleanTempos(String change) {
+        Map<LocalDate, Integer> tempos = new TreeMap<>();
+        for (Run run : runs) {
+            if (run.result() == Result.CLEAN
+                    && run.tempo() > 0
+                    && DrillId.changeOf(run.drill()).equals(change)) {
+                tempos.merge(day(run), run.tempo(), Math::max);
+            }
+        }
+        return tempos;
     }
 
     /** Days in a row up to today, or to yesterday, on which something was run. */

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
@@ -117,6 +118,33 @@ class DrillsTest extends InDemoBook {
         play.run();
         browser.await(LISTENING, t -> t.contains("Proposed"));
         return browser.find(HEARD).getText().replaceAll("(?s)\\..*", "");
+    }
+
+    /** The log as a table: saved, and read again by another player, whose songs then say what they hold. */
+    @Test
+    void theLogGoesOutAndComesInAsATable(@TempDir Path directory) throws Exception {
+        openPlan("45");
+        int runs = runs();
+        browser.await(By.cssSelector("[data-testid=forecasts]"), t -> t.contains(" holds "));
+        byte[] table = browser.saved(() -> browser.button("Save the log as CSV").click(), ".csv");
+        Path file = Files.write(directory.resolve("log.csv"), table);
+        browser.driver().findElement(By.cssSelector("[data-testid=log-file]")).sendKeys(file.toString());
+        browser.await(By.cssSelector("main"), t -> t.contains("0 runs added, " + runs + " were there before."));
+        assertEquals(runs, runs());
+    }
+
+    /** A week on one page, with a box for each day beside each drill. */
+    @Test
+    void aWeeksSheetIsPrintedOnOnePage() throws Exception {
+        openPlan("20");
+        int drills = drills();
+        List<String> pages = Printed.pages(browser);
+        assertEquals(1, pages.size());
+        assertTrue(pages.get(0).contains("This week") && pages.get(0).contains("Stop at pain"), pages.get(0));
+        assertEquals(
+                7L * drills,
+                ((Number) browser.driver().executeScript("return document.querySelectorAll('.week-box').length"))
+                        .longValue());
     }
 
     @Test

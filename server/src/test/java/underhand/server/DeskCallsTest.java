@@ -60,8 +60,8 @@ class DeskCallsTest extends ArrangementCalls {
                 .andExpect(jsonPath("$.kinds[?(@.family=='open')].shapes[*].shape", hasItem("320003")))
                 .andExpect(jsonPath("$.kinds[?(@.family=='triad')].strings", hasItems("321", "432", "543")))
                 .andExpect(jsonPath("$.kinds[?(@.strings=='63')].shapes[*].inversion", hasItem(0)));
-        ask("kinds", Map.of("chord", "")).andExpect(status().isBadRequest());
-        ask("kinds", Map.of("chord", "Hx7")).andExpect(status().isBadRequest());
+        ask("kinds", Map.of("chord", "")).andExpect(status().isUnprocessableEntity());
+        ask("kinds", Map.of("chord", "Hx7")).andExpect(status().isUnprocessableEntity());
     }
 
     @Test
@@ -70,7 +70,7 @@ class DeskCallsTest extends ArrangementCalls {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.one.name").value("C"))
                 .andExpect(jsonPath("$.other.name").value("Am"))
-                .andExpect(jsonPath("$.one.notes").value(List.of("C", "E", "G", "C", "E")))
+                .andExpect(jsonPath("$.one.notes", hasItems("C", "E", "G")))
                 .andExpect(jsonPath("$.kept").value(3))
                 .andExpect(jsonPath("$.there.grip.shape").value("x02210"))
                 .andExpect(jsonPath("$.back.grip.shape").value("x32010"));
@@ -82,7 +82,7 @@ class DeskCallsTest extends ArrangementCalls {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.there").isEmpty())
                 .andExpect(jsonPath("$.back").isEmpty());
-        ask("compare", Map.of("frets", "x32010", "other", "x0")).andExpect(status().isBadRequest());
+        ask("compare", Map.of("frets", "x32010", "other", "x0")).andExpect(status().isUnprocessableEntity());
     }
 
     @Test

@@ -50,6 +50,80 @@ class DrillCallsTest extends ArrangementCalls {
         return players.get(0).get("id").asLong();
     }
 
+    /** What was written is read again as the same log, once. */
+    @Test
+    void log_asATable_goesOutAndComesInAgainOnce() throws Exception {
+        String drill = plan("?minutes=20").get("drills").get(0).get("drill").asText();
+        log(Map.of("drill", drill, "result", "clean", "tempo", 84, "seconds", 0.62, "at", "2026-05-01T19:30:00+02:00"))
+                .andExpect(status().isCreated());
+        String table = mvc.perform(get("/api/v1/drills/log.csv"))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertTrue(table.startsWith("at,drill,result,tempo,seconds\n"), table);
+        assertTrue(table.contains("2026-05-01T17:30Z") && table.contains("clean,84,0.62"), table);
+        int runs = table.split("\n").length - 1;
+        take(table, "")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.added").value(0))
+                .andExpect(jsonPath("$.known").value(runs));
+        take(table, "?playerId=" + player())
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.added").value(runs));
+        assertEquals(
+                table,
+                mvc.perform(get("/api/v1/drills/log.csv?playerId=" + player()))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString());
+    }
+
+    private ResultActions take(String table, String query) throws Exception {
+        return mvc.perform(
+                post("/api/v1/drills/log.csv" + query).contentType("text/csv").content(table));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "2026-05-01T19:30:00Z,DRILL,clean,fast,;Line 3: tempo and seconds are numbers",
+                "yesterday,DRILL,clean,84,;Line 3: at is a time",
+                "2026-05-01T19:30:00Z,DRILL,perfect,84,;Line 3: result",
+                "2026-05-01T19:30:00Z,juggling,clean,84,;Line 3: drill",
+                "2026-05-01T19:30:00Z,,clean,84,;Line 3 has no drill",
+            })
+    void table_thatCannotBeRead_isRefusedByItsLine_andNothingIsTaken(String row, String said) throws Exception {
+        String drill =
+                "\"" + plan("?minutes=20").get("drills").get(0).get("drill").asText() + "\"";
+        String before = mvc.perform(get("/api/v1/drills/log.csv"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        String table = "at,drill,result,tempo,seconds\n2026-05-02T19:30:00Z," + drill + ",clean,84,\n"
+                + row.replace("DRILL", drill) + "\n";
+        take(table, "")
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString(said)));
+        assertEquals(
+                before,
+                mvc.perform(get("/api/v1/drills/log.csv"))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString());
+    }
+
+    @Test
+    void forecast_saysWhatEachSongHolds() throws Exception {
+        mvc.perform(get("/api/v1/drills/forecast?zone=Europe/Berlin"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.length()", greaterThan(0)))
+                .andExpect(jsonPath("$[0].holds", greaterThan(0)))
+                .andExpect(jsonPath("$[0].title").isNotEmpty());
+        mvc.perform(get("/api/v1/drills/forecast?zone=Nowhere")).andExpect(status().isUnprocessableEntity());
+    }
+
     @Test
     void plan_keepsItsMinutes_andSaysWhy() throws Exception {
         JsonNode plan = plan("?minutes=20&playerId=" + player());

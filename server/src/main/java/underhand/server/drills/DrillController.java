@@ -11,9 +11,12 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -26,6 +29,7 @@ import underhand.practice.Calibration;
 import underhand.practice.Drill;
 import underhand.practice.DrillLog;
 import underhand.practice.DrillPlan;
+import underhand.practice.Forecast;
 import underhand.practice.Run;
 import underhand.server.platform.InputException;
 import underhand.server.shapes.GripView;
@@ -37,6 +41,7 @@ class DrillController {
 
     private static final String MINUTES = "20";
     private static final int MOST_LOGGED = 2000;
+    private static final String CSV = "text/csv";
 
     private final DrillService drills;
 
@@ -208,6 +213,70 @@ class DrillController {
         List<LoggedRunView> latestFirst = new ArrayList<>(latest);
         Collections.reverse(latestFirst);
         return new LogView(latestFirst);
+    }
+
+    /**
+     * The tempo a song holds by the log.
+     *
+     * @param holds beats a minute that its slowest change holds
+     * @param state holds, soon, too_few or not_faster
+     * @param day on which it will hold its tempo; null unless soon
+     * @param early the day may be as early as this, four times in five
+     * @param late as late as this; null where it may never come
+     */
+    record ForecastView(
+            long song,
+            String title,
+            int holds,
+            int tempo,
+            String state,
+            @Schema(nullable = true) String day,
+            @Schema(nullable = true) String early,
+            @Schema(nullable = true) String late) {
+
+        private static ForecastView of(DrillService.SongForecast said) {
+            Forecast forecast = said.forecast();
+            return new ForecastView(
+                    said.song(),
+                    said.title(),
+                    forecast.holds(),
+                    forecast.tempo(),
+                    forecast.state().name().toLowerCase(Locale.ROOT),
+                    forecast.day().map(d -> d.expected().toString()).orElse(null),
+                    forecast.day().map(d -> d.early().toString()).orElse(null),
+                    forecast.day()
+                            .flatMap(Forecast.Day::late)
+                            .map(LocalDate::toString)
+                            .orElse(null));
+        }
+    }
+
+    /** The songs that were practised last, and when each will hold its tempo. */
+    @GetMapping("/forecast")
+    List<ForecastView> forecast(
+            @RequestParam(required = false) Long playerId, @RequestParam(defaultValue = "UTC") String zone) {
+        return drills.forecasts(playerId, zone(zone)).stream()
+                .map(ForecastView::of)
+                .toList();
+    }
+
+    /** Everything that was run, as a table. */
+    @GetMapping(value = "/log.csv", produces = CSV)
+    ResponseEntity<String> table(@RequestParam(required = false) Long playerId) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"drill-log.csv\"")
+                .body(DrillCsv.write(drills.log(playerId, ZoneOffset.UTC).runs()));
+    }
+
+    /** @param known runs of the table that were in the log before */
+    record TakenView(int added, int known) {}
+
+    /** Adds the runs of a table that are not in the log yet; all of them or, where a line cannot be read, none. */
+    @PostMapping(value = "/log.csv", consumes = CSV)
+    TakenView take(@RequestBody String table, @RequestParam(required = false) Long playerId) {
+        List<Run> runs = DrillCsv.read(table);
+        int added = drills.take(playerId, runs);
+        return new TakenView(added, runs.size() - added);
     }
 
     /** @param value times the default */

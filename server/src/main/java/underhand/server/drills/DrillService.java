@@ -3,15 +3,23 @@ package underhand.server.drills;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import underhand.hand.Rung;
 import underhand.practice.Calibration;
+import underhand.practice.Drill;
 import underhand.practice.DrillLog;
 import underhand.practice.DrillPlan;
 import underhand.practice.DrillPlan.Candidate;
+import underhand.practice.Forecast;
 import underhand.practice.Run;
 import underhand.practice.SimulatedPlayer;
 import underhand.server.arrangements.ArrangementService;
@@ -58,9 +66,44 @@ public class DrillService {
         return log(playerId, zone).due(run.drill());
     }
 
+    /** Keeps the runs that are not in the log yet; how many those are. */
+    int take(Long playerId, List<Run> runs) {
+        record Ran(String drill, Instant at) {}
+        checkPlayer(playerId);
+        Set<Ran> known = logs.of(playerId).stream()
+                .map(run -> new Ran(run.drill(), run.at().truncatedTo(ChronoUnit.MILLIS)))
+                .collect(Collectors.toCollection(HashSet::new));
+        List<Run> added = runs.stream()
+                .filter(run -> known.add(new Ran(run.drill(), run.at().truncatedTo(ChronoUnit.MILLIS))))
+                .toList();
+        logs.add(playerId, added);
+        return added.size();
+    }
+
     Calibration calibration(Long playerId) {
         checkPlayer(playerId);
         return logs.calibration(playerId, rung(playerId));
+    }
+
+    /** A song with when it will hold its tempo. */
+    record SongForecast(long song, String title, Forecast forecast) {}
+
+    /** The songs that were practised last, each with when it will hold its tempo. */
+    List<SongForecast> forecasts(Long playerId, ZoneId zone) {
+        DrillLog log = log(playerId, zone);
+        Map<Long, List<Candidate>> bySong = candidates(playerId).stream()
+                .collect(Collectors.groupingBy(Candidate::song, LinkedHashMap::new, Collectors.toList()));
+        return bySong.entrySet().stream()
+                .map(song -> {
+                    List<Drill> drills =
+                            song.getValue().stream().map(Candidate::drill).toList();
+                    int tempo = drills.get(0).tempo();
+                    return new SongForecast(
+                            song.getKey(),
+                            song.getValue().get(0).title(),
+                            Forecast.of(drills, tempo, log, LocalDate.now(zone)));
+                })
+                .toList();
     }
 
     private void checkPlayer(Long playerId) {

@@ -1,0 +1,31 @@
+import type { SongForecast } from '../api/client';
+
+/** What a song holds of its tempo. */
+export function holdsWords({ holds, tempo }: Pick<SongForecast, 'holds' | 'tempo'>): string {
+  return holds >= tempo ? `holds its ${tempo}` : `holds ${holds} of ${tempo}`;
+}
+
+/** When it will hold its tempo, as far as the log tells. */
+export function whenWords(forecast: SongForecast): string {
+  const { tempo, state, day, early, late } = forecast;
+  switch (state) {
+    case 'holds':
+      return '';
+    case 'soon':
+      return `${tempo} about ${dayWords(day)}, ${
+        late === null
+          ? `${dayWords(early)} at the earliest`
+          : `between ${dayWords(early)} and ${dayWords(late)}`
+      }`;
+    case 'not_faster':
+      return 'its slowest change has not become faster yet';
+    default:
+      return 'too few clean runs to say when it holds more';
+  }
+}
+
+function dayWords(day: string | null): string {
+  return day === null
+    ? ''
+    : new Date(`${day}T12:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' });
+}
