@@ -16,7 +16,7 @@ test.each([
     '92 about 12 May, 8 May at the earliest',
   ],
   [{ ...song, state: 'too_few' }, 'holds 84 of 92', 'too few clean runs to say when it holds more'],
-  [{ ...song, state: 'not_faster' }, 'holds 84 of 92', 'its slowest change has not become faster yet'],
+  [{ ...song, state: 'not_faster' }, 'holds 84 of 92', 'not all of its changes have become faster yet'],
 ])('a forecast says what is known: %o', (forecast, holds, when) => {
   expect(holdsWords(forecast)).toBe(holds);
   expect(whenWords(forecast)).toBe(when);

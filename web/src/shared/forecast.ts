@@ -18,7 +18,7 @@ export function whenWords(forecast: SongForecast): string {
           : `between ${dayWords(early)} and ${dayWords(late)}`
       }`;
     case 'not_faster':
-      return 'its slowest change has not become faster yet';
+      return 'not all of its changes have become faster yet';
     default:
       return 'too few clean runs to say when it holds more';
   }

@@ -32,7 +32,7 @@ export function Kinds({ chord, at, onTake }: { chord: string; at: DeskAt; onTake
               key={kind.family + kind.strings}
               sx={{
                 display: 'grid',
-                gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '150px minmax(0, 1fr)' },
+                gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '200px minmax(0, 1fr)' },
                 alignItems: 'center',
                 borderTop: 1,
                 borderColor: 'divider',

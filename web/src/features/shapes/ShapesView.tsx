@@ -102,7 +102,7 @@ function Desk({ name: deskName }: { name: string }) {
             Pick
           </Button>
           <Button onClick={() => change({ frets: place.frets.map(() => 0) })}>All open</Button>
-          <Button onClick={() => change({ aside: shape })}>Put aside to compare</Button>
+          <Button onClick={() => change({ aside: shape })}>Put aside</Button>
         </Box>
         {look.isError && <Problem error={look.error} />}
         <DeskNeck
@@ -234,6 +234,7 @@ function ShapeField({
         label="Shape"
         value={text}
         error={!isShape}
+        sx={{ width: 190 }}
         helperText={isShape ? undefined : `a fret or x for each of ${strings} strings, such as x-7-6-8-x-x`}
         onChange={(event) => setText(event.target.value)}
         onBlur={() => isShape && text !== shape && onTake(text)}

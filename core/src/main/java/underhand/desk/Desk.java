@@ -76,7 +76,7 @@ public record Desk(Fretboard board, Player player) {
      */
     public record OverBass(String bass, String symbol) {}
 
-    /** Every way to finger a shape, the easiest first. */
+    /** Every way to finger a shape: with the fingers players are taught first, then the easiest. */
     public List<RatedGrip> grips(Shape shape) {
         return new ShapeGrips(board, player).of(shape);
     }

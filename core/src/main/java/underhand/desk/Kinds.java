@@ -27,6 +27,9 @@ final class Kinds {
     /** Grips of a family that are looked at. */
     private static final int LOOKED_AT = 150;
 
+    /** Beside strings that are stopped higher up an open one is no part of a hand's grip there. */
+    private static final int NEAR_THE_NUT = 5;
+
     /** Shapes of a kind that are shown. */
     private static final int SHOWN = 16;
 
@@ -49,6 +52,9 @@ final class Kinds {
             Set<List<Object>> seen = new HashSet<>();
             for (RatedGrip grip : finder.ofFamily(family, chord, LOOKED_AT)) {
                 Shape shape = grip.grip().shape();
+                if (shape.openStrings() > 0 && shape.highestFret() > NEAR_THE_NUT) {
+                    continue;
+                }
                 Structure structure = new Structure(shape, chord, board, true);
                 int inversion = structure.inversion();
                 String strings = shape.stringNumbers();

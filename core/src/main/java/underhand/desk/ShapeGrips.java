@@ -11,16 +11,19 @@ import underhand.hand.Rung;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.repertoire.RatedGrip;
+import underhand.repertoire.Repertoire;
 
-/** The grips of a shape, whatever chord it is: every fingering a hand can hold, the easiest first. */
+/** The grips of a shape, whatever chord it is: every fingering a hand can hold, those players are taught first, then the easiest. */
 final class ShapeGrips {
 
     private final FingeringSearch fingerings;
     private final HandEffort hand;
+    private final Repertoire repertoire;
 
     ShapeGrips(Fretboard board, Player player) {
         this.fingerings = new FingeringSearch(board, Rung.of(Rung.HIGHEST), player);
         this.hand = new HandEffort(board, player, Parameters.STANDARD);
+        this.repertoire = Repertoire.of(board.tuning());
     }
 
     /** What the hand does is all their effort: what the ear makes of it depends on a chord. */
@@ -28,7 +31,8 @@ final class ShapeGrips {
         return fingerings.fingerings(shape).stream()
                 .map(g -> new RatedGrip(g, hand.of(g), Rung.HIGHEST, false))
                 .filter(g -> g.effort().isPossible())
-                .sorted(Comparator.comparingDouble(g -> g.effort().total()))
+                .sorted(Comparator.comparing((RatedGrip g) -> !repertoire.isTaught(g.grip()))
+                        .thenComparingDouble(g -> g.effort().total()))
                 .toList();
     }
 

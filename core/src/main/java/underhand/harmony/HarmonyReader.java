@@ -57,6 +57,11 @@ public final class HarmonyReader {
         return style;
     }
 
+    /** A chart's key alone, without reading the rest. */
+    public static Key keyOf(Chart chart) {
+        return KeyFinder.keyOf(chart);
+    }
+
     /** The chart's sections in order, each with its key. */
     public List<SectionKey> sections() {
         return List.copyOf(sections);

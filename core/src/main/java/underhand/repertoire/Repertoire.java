@@ -22,7 +22,7 @@ import underhand.table.Table;
  * The shapes taught in a tuning, the rungs that teach them and the fingers they are taught with: those of the standard tuning in
  * {@code taught-shapes.csv}, as far as its strings are there, and those of tunings of their own in {@code tuned-shapes.csv}.
  */
-final class Repertoire {
+public final class Repertoire {
 
     /** Where on the neck a shape is taught. */
     private enum Kind {
@@ -116,7 +116,7 @@ final class Repertoire {
     }
 
     /** What is taught in a tuning; {@link #STANDARD} for the usual one. */
-    static Repertoire of(Tuning tuning) {
+    public static Repertoire of(Tuning tuning) {
         synchronized (OF_TUNINGS) {
             return OF_TUNINGS.computeIfAbsent(tuning, Repertoire::new);
         }
@@ -200,7 +200,7 @@ final class Repertoire {
     }
 
     /** Whether these are fingers the shape is taught with, on any rung. */
-    boolean isTaught(Grip grip) {
+    public boolean isTaught(Grip grip) {
         Shape shape = grip.shape();
         for (Kind kind : Kind.values()) {
             Set<String> taught = kind.canBe(shape) ? fingers.get(kind).get(kind.key(shape)) : null;

@@ -118,6 +118,15 @@ class KindsTest {
         assertEquals(kept, Shape.parse(other).keptIn(Shape.parse(one)));
     }
 
+    /** Fingers that are taught come before those that cost a little less (common practice). */
+    @ParameterizedTest
+    @CsvSource({"x35553, -13331", "133211, 134211", "x32010, -32-1-", "xx0232, ---132"})
+    void taughtFingersComeFirst(String shape, String fingers) {
+        assertEquals(
+                fingers,
+                desk("standard").grips(Shape.parse(shape)).get(0).grip().fingers());
+    }
+
     /** From C to Am one finger moves, and back; the change of a shape to itself is none. */
     @Test
     void theChangeBetweenTwoShapes() {

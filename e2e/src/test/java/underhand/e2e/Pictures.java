@@ -97,27 +97,13 @@ class Pictures {
         press(Keys.ESCAPE);
         rightHand();
         take("patterns");
-        browser.button("Write a pattern").click();
-        browser.find(By.cssSelector("[data-testid=pattern-editor] input")).sendKeys("Towpath stroke");
-        browser.labelled("Step 1").click();
-        press(
-                "d",
-                Keys.ARROW_RIGHT,
-                Keys.ARROW_RIGHT,
-                "d",
-                Keys.ARROW_RIGHT,
-                "u",
-                Keys.ARROW_RIGHT,
-                Keys.ARROW_RIGHT,
-                "u");
-        press(Keys.ARROW_RIGHT, "d", Keys.ARROW_RIGHT, "u");
-        take("pattern-editor");
-        browser.button("Back").click();
         browser.button("Done").click();
-        browser.find(By.cssSelector("[aria-label=Play]")).click();
-        browser.driver().executeAsyncScript("setTimeout(arguments[0], 9000)");
-        take("bench-playing");
-        browser.find(By.cssSelector("[aria-label=Stop]")).click();
+        browser.press("Another tuning");
+        browser.press("Compare the tunings");
+        browser.find(By.cssSelector("[aria-label='Tunings, easiest first'] li:nth-child(5)"));
+        browser.driver().executeScript("document.querySelector('[role=dialog]').scrollTop = 1e4");
+        take("tuning-sweep");
+        browser.press("Close");
         go("/songs/4", GRIP);
         press("4");
         rest();
@@ -153,6 +139,11 @@ class Pictures {
         take("neck-map");
         go("/drills", By.cssSelector("[data-testid=drill]"));
         take("drills");
+        browser.find(By.xpath("//li[@data-testid='drill'][.//*[@role='img']]//button"))
+                .click();
+        browser.press("Let a simulated player play");
+        browser.find(By.cssSelector("[data-testid=heard]"));
+        take("drill-running");
     }
 
     private void rightHand() {

@@ -85,7 +85,7 @@ class ShapesTest extends InDemoBook {
     void aChordIsFoundAllOverTheNeck_andTwoShapesAreCompared() {
         openDesk("?frets=x32010");
         awaitName("C");
-        browser.button("Put aside to compare").click();
+        browser.button("Put aside").click();
         browser.button("C all over the neck").click();
         browser.await(By.cssSelector("[data-testid=kinds]"), t -> t.contains("triad, strings 321"));
         browser.find(By.xpath("//*[@data-testid='kinds']//button[contains(., 'x35553')]"))

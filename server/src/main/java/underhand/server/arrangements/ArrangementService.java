@@ -22,7 +22,7 @@ import underhand.chord.ChordSymbol;
 import underhand.format.text.ChartReading;
 import underhand.format.text.ChartTextReader;
 import underhand.hand.Rung;
-import underhand.harmony.KeyFinder;
+import underhand.harmony.HarmonyReader;
 import underhand.harmony.Reach;
 import underhand.harmony.RuleCatalogue;
 import underhand.input.RangeException;
@@ -356,7 +356,7 @@ public class ArrangementService {
         Seat seat = players.seat(request.playerId(), request.player(), request.guitarId(), request.guitar());
         ArrangementSettings settings = SettingsReader.read(request, seat, written);
         int transpose = SettingsReader.transpose(request);
-        Chart chart = transpose == 0 ? written : written.transpose(transpose, KeyFinder.keyOf(written));
+        Chart chart = transpose == 0 ? written : written.transpose(transpose, HarmonyReader.keyOf(written));
         Optional<Beside> second = Optional.ofNullable(request.second()).map(other -> {
             Seat beside = players.seat(other.playerId(), null, other.guitarId(), null);
             return new Beside(beside, SettingsReader.beside(settings, other, beside, written));

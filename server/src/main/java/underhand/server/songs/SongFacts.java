@@ -2,7 +2,7 @@ package underhand.server.songs;
 
 import underhand.chart.Chart;
 import underhand.format.text.ChartReading;
-import underhand.harmony.KeyFinder;
+import underhand.harmony.HarmonyReader;
 
 /** What the list says of a chart, kept with the song so that no chart is read to list it. */
 record SongFacts(String key, String metre, int tempo, int bars, int chords, int faults) {
@@ -10,7 +10,7 @@ record SongFacts(String key, String metre, int tempo, int bars, int chords, int 
     static SongFacts of(ChartReading reading) {
         Chart chart = reading.chart();
         return new SongFacts(
-                KeyFinder.keyOf(chart).glyphs(),
+                HarmonyReader.keyOf(chart).glyphs(),
                 chart.metre().toString(),
                 chart.tempo().orElse(Chart.DEFAULT_TEMPO),
                 chart.bars(),
