@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { holdsWords, whenWords } from './forecast';
+import { holdsWords, isReadyForMore, whenWords } from './forecast';
 
 const song = { song: 1, title: 'Slow Water', holds: 84, tempo: 92, day: null, early: null, late: null };
 
@@ -20,4 +20,10 @@ test.each([
 ])('a forecast says what is known: %o', (forecast, holds, when) => {
   expect(holdsWords(forecast)).toBe(holds);
   expect(whenWords(forecast)).toBe(when);
+});
+
+test('another rung is proposed when four songs hold their tempo', () => {
+  const hold = { state: 'holds' };
+  expect(isReadyForMore([hold, hold, hold, { state: 'soon' }])).toBe(false);
+  expect(isReadyForMore([hold, hold, hold, hold])).toBe(true);
 });

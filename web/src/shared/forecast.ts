@@ -5,6 +5,14 @@ export function holdsWords({ holds, tempo }: Pick<SongForecast, 'holds' | 'tempo
   return holds >= tempo ? `holds its ${tempo}` : `holds ${holds} of ${tempo}`;
 }
 
+/** Songs that hold their tempo before another rung is proposed. */
+export const ENOUGH = 4;
+
+/** Whether so many songs hold their tempo that the next rung is worth a look. */
+export function isReadyForMore(songs: Pick<SongForecast, 'state'>[]): boolean {
+  return songs.filter((song) => song.state === 'holds').length >= ENOUGH;
+}
+
 /** When it will hold its tempo, as far as the log tells. */
 export function whenWords(forecast: SongForecast): string {
   const { tempo, state, day, early, late } = forecast;

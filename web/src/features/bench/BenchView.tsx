@@ -286,7 +286,7 @@ function Heading({
     <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', justifyContent: 'flex-end' }}>
       <Box
         sx={{
-          flex: '1 1 300px',
+          flex: '1 1 200px',
           minWidth: 0,
           display: 'flex',
           alignItems: 'baseline',

@@ -28,6 +28,11 @@ export function Curves({ playerId }: { playerId: number | null }) {
         {runs.length === 0 ? 'Nothing was run yet. ' : `${runs.length} runs. `}
         {calibration.data?.words}
       </Typography>
+      {(calibration.data?.mastered.length ?? 0) > 0 && (
+        <Typography sx={{ my: 0.5 }} data-testid="mastered">
+          Yours by now, and no longer new to your parts: {calibration.data?.mastered.join(', ')}.
+        </Typography>
+      )}
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(220px, 1fr))', gap: 2 }}>
         {all.slice(0, SHOWN).map((curve) => (
           <Box key={curve.change}>

@@ -19,6 +19,7 @@ import { useRemembered } from '../../shared/useRemembered';
 import { Curves } from './Curves';
 import { Forecasts } from './Forecasts';
 import { LogTable } from './LogTable';
+import { Measured } from './Measured';
 import { Running } from './Running';
 import type { Result } from './run';
 import { WeekSheet } from './WeekSheet';
@@ -42,7 +43,7 @@ export function DrillsView() {
     placeholderData: keepPreviousData,
   });
   const drills = plan.data?.drills ?? [];
-  const name = usePlayers().data?.find((p) => p.id === playerId)?.limits.name ?? 'adult hand';
+  const chosen = usePlayers().data?.find((p) => p.id === playerId);
   const log = useMutation({
     mutationFn: (said: { drill: PlannedDrill; result: Result; tempo: number; seconds: number | null }) =>
       api.logDrill(said.drill.drill, said.result, said.tempo, said.seconds, playerId),
@@ -56,7 +57,7 @@ export function DrillsView() {
   });
   return (
     <Handed playerId={playerId}>
-      <WeekSheet player={name} drills={drills} />
+      <WeekSheet player={chosen?.limits.name ?? 'adult hand'} drills={drills} />
       <Box component="main" className="drills-screen" sx={{ p: { xs: 2, md: 3 }, maxWidth: 1120 }}>
         <Typography variant="h1">Drill book</Typography>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', my: 1.5 }}>
@@ -102,6 +103,7 @@ export function DrillsView() {
         )}
         <Forecasts playerId={playerId} zone={zone} />
         <Curves playerId={playerId} />
+        {chosen && <Measured player={chosen} />}
         <LogTable playerId={playerId} />
       </Box>
     </Handed>

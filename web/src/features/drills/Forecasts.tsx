@@ -5,7 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Link as To } from 'react-router';
 import { api } from '../../api/client';
 import { drillKeys } from '../../api/queryKeys';
-import { holdsWords, whenWords } from '../../shared/forecast';
+import { ENOUGH, holdsWords, isReadyForMore, whenWords } from '../../shared/forecast';
 
 /** What each song holds of its tempo by the log, and when it will hold all of it. */
 export function Forecasts({ playerId, zone }: { playerId: number | null; zone: string }) {
@@ -28,6 +28,12 @@ export function Forecasts({ playerId, zone }: { playerId: number | null; zone: s
           </li>
         ))}
       </Box>
+      {isReadyForMore(songs) && (
+        <Typography sx={{ mt: 0.5, fontWeight: 700 }}>
+          {ENOUGH} songs hold their tempo. Look at what the next rung adds on a song’s page of rungs; which
+          one you play on stays your choice.
+        </Typography>
+      )}
     </Box>
   );
 }

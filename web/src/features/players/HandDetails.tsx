@@ -59,6 +59,25 @@ export function HandDetails({
               Forget the measured pairs
             </Button>
           )}
+          <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+            <TextField
+              size="small"
+              type="number"
+              label="Drills with barres, minutes a day at most"
+              value={limits.practice?.barreMinutes ?? ''}
+              placeholder="two fifths of the plan"
+              slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: 0, max: 120 } }}
+              onChange={(event) =>
+                onChange({
+                  practice: {
+                    measuredFrom: limits.practice?.measuredFrom ?? null,
+                    barreMinutes: event.target.value === '' ? null : Number(event.target.value),
+                  },
+                })
+              }
+              sx={{ width: 300 }}
+            />
+          </Box>
           <Shapes shapes={limits.shapes} onChange={(shapes) => onChange({ shapes })} />
         </Box>
       )}

@@ -27,6 +27,7 @@ const NEW_PLAYER: PlayerLimits = {
   shapes: [],
   leftHanded: false,
   houseRules: {},
+  practice: null,
 };
 
 const NEW_GUITAR: GuitarBuild = {

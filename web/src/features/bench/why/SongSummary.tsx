@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography';
 import { Link as To, useParams } from 'react-router';
 import type { Arrangement } from '../../../api/client';
 import { useArranged, useWork } from '../state/BenchWork';
+import { MeasuredHand } from './MeasuredHand';
 import { MONO } from '../../../theme/theme';
 import { mapLink } from '../../../shared/mapLink';
 import { timeWords } from '../../../shared/words';
@@ -15,7 +16,7 @@ const CLOSE = 1;
 /** What makes the song hard: its capo, its worst change, its shapes, its warnings. */
 export function SongSummary() {
   const arrangement = useArranged();
-  const { choose } = useWork();
+  const { choose, decisions } = useWork();
   const { id } = useParams();
   const chosen = arrangement.capo.candidates.find((c) => c.capo === arrangement.capo.chosen);
   const worst = chosen?.worstChange;
@@ -46,6 +47,7 @@ export function SongSummary() {
           </Button>
         </Box>
       )}
+      {decisions.playerId !== null && <MeasuredHand playerId={decisions.playerId} />}
       <Keys arrangement={arrangement} />
       <Shapes arrangement={arrangement} />
       <Link component={To} to={mapLink(arrangement, Number(id))}>

@@ -1,5 +1,6 @@
 package underhand.hand;
 
+import java.util.HashSet;
 import java.util.Objects;
 import java.util.Set;
 import underhand.input.RangeException;
@@ -35,6 +36,12 @@ public record Player(FingerSpreads spreads, boolean thumb, double changeFactor, 
     public Player times(double factor) {
         double all = Math.max(LEAST_FACTOR, Math.min(MOST_FACTOR, changeFactor * factor));
         return factor == 1 ? this : new Player(spreads, thumb, all, shapes);
+    }
+
+    /** The same hand with more shapes of its own. */
+    public Player knowing(Set<Shape> more) {
+        Set<Shape> all = new HashSet<>(shapes);
+        return all.addAll(more) ? new Player(spreads, thumb, changeFactor, all) : this;
     }
 
     /** The same hand with the thumb over the edge where that helps. */

@@ -5,10 +5,15 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
+import underhand.neck.Shape;
+import underhand.neck.Tuning;
 import underhand.practice.Run.Result;
 
 /** Everything one player ran, and what follows for each drill. The first run of a day is the one that tells what was kept. */
@@ -18,6 +23,9 @@ public final class DrillLog {
     private static final double FASTER = 0.04;
 
     private static final double SLOWER = 0.08;
+
+    /** Days on which a shape is reached cleanly before it is one's own (memory). */
+    private static final int MASTERED_DAYS = 4;
 
     private final ZoneId zone;
     private final List<Run> runs;
@@ -117,6 +125,28 @@ public final class DrillLog {
             }
         }
         return tempos;
+    }
+
+    /**
+     * Shapes that are the player's own by now: reached cleanly on so many days, and the last time too. Those of other tunings are left
+     * out, as a player's shapes are those of the standard one.
+     */
+    public Set<Shape> mastered() {
+        Map<Shape, Set<LocalDate>> days = new HashMap<>();
+        Map<Shape, Result> last = new HashMap<>();
+        for (Run run : runs) {
+            DrillId id = DrillId.parse(run.drill());
+            if (id.reached().isPresent() && id.tuning().equals(Tuning.STANDARD)) {
+                Shape shape = id.reached().get().shape();
+                last.put(shape, run.result());
+                if (run.result() == Result.CLEAN) {
+                    days.computeIfAbsent(shape, s -> new HashSet<>()).add(day(run));
+                }
+            }
+        }
+        return days.keySet().stream()
+                .filter(shape -> days.get(shape).size() >= MASTERED_DAYS && last.get(shape) == Result.CLEAN)
+                .collect(Collectors.toSet());
     }
 
     /** Days in a row up to today, or to yesterday, on which something was run. */

@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import underhand.arrange.Arrangement;
 import underhand.input.RangeException;
@@ -27,7 +28,7 @@ public record DrillPlan(List<Planned> drills, double minutes, List<String> stopp
     public static final int LONGEST = 120;
     private static final int MOST_NEW = 3;
 
-    /** Most of the time that barres may take: they strain. */
+    /** Most of the time that barres may take where the player says nothing else: they strain. */
     private static final double OF_BARRES = 0.4;
 
     /** Drills of one change on one day. */
@@ -70,8 +71,12 @@ public record DrillPlan(List<Planned> drills, double minutes, List<String> stopp
         }
     }
 
-    /** @throws RangeException when the minutes are too few or too many */
-    public static DrillPlan of(List<Candidate> candidates, DrillLog log, int minutes, LocalDate today) {
+    /**
+     * @param barres most minutes of drills with barres in a day, those that were run today among them; a part of the minutes when empty
+     * @throws RangeException when the minutes are too few or too many
+     */
+    public static DrillPlan of(
+            List<Candidate> candidates, DrillLog log, int minutes, OptionalInt barres, LocalDate today) {
         RangeException.check("minutes", minutes, SHORTEST, LONGEST);
         List<Wanted> wanted = wanted(candidates, log, today);
         List<String> stopped = wanted.stream()
@@ -95,7 +100,12 @@ public record DrillPlan(List<Planned> drills, double minutes, List<String> stopp
                 .filter(w -> w.spacing().isPresent() && !w.isDue())
                 .sorted(Comparator.comparing(w -> w.spacing().orElseThrow().due()))
                 .forEach(order::add);
-        List<Wanted> taken = taken(order, minutes);
+        double done = wanted.stream()
+                .filter(w -> w.drill().barres() && log.isRun(w.drill().id(), today))
+                .mapToDouble(w -> w.drill().kind().minutes())
+                .sum();
+        double mostBarres = barres.isPresent() ? Math.max(0, barres.getAsInt() - done) : OF_BARRES * minutes;
+        List<Wanted> taken = taken(order, minutes, mostBarres);
         List<Planned> planned = mixed(taken).stream().map(w -> planned(w, log)).toList();
         double all = taken.stream().mapToDouble(w -> w.drill().kind().minutes()).sum();
         return new DrillPlan(planned, all, stopped);
@@ -126,7 +136,7 @@ public record DrillPlan(List<Planned> drills, double minutes, List<String> stopp
                 .toList();
     }
 
-    private static List<Wanted> taken(List<Wanted> order, int minutes) {
+    private static List<Wanted> taken(List<Wanted> order, int minutes, double mostBarres) {
         List<Wanted> taken = new ArrayList<>();
         Map<String, Integer> ofChange = new LinkedHashMap<>();
         double used = 0;
@@ -137,7 +147,7 @@ public record DrillPlan(List<Planned> drills, double minutes, List<String> stopp
             boolean isNew = one.spacing().isEmpty();
             boolean fits = used + needs <= minutes
                     && (!isNew || fresh < MOST_NEW)
-                    && (!one.drill().barres() || barres + needs <= OF_BARRES * minutes)
+                    && (!one.drill().barres() || barres + needs <= mostBarres)
                     && ofChange.getOrDefault(one.drill().name(), 0) < OF_A_CHANGE;
             if (fits) {
                 taken.add(one);

@@ -68,11 +68,15 @@ public record Forecast(int holds, int tempo, State state, Optional<Day> day) {
                 changes.putIfAbsent(change, new Held(change, Math.min(tempo, best > 0 ? best : drill.holds())));
             }
         }
+        boolean isMeasured = changes.keySet().stream().anyMatch(change -> log.bestOfChange(change) > 0);
         int holds = changes.values().stream().mapToInt(Held::holds).min().orElse(tempo);
         List<Forecast> open = changes.values().stream()
                 .filter(held -> held.holds() < tempo)
                 .map(held -> ofChange(held, holds, tempo, log, today))
                 .toList();
+        if (!isMeasured && !changes.isEmpty()) {
+            return new Forecast(holds, tempo, State.TOO_FEW, Optional.empty());
+        }
         return open.stream()
                 .max(Comparator.comparing(Forecast::state)
                         .thenComparing(f -> f.day().map(Day::expected).orElse(today)))

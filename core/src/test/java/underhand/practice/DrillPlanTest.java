@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -81,7 +82,7 @@ class DrillPlanTest {
         for (int round = 0; round < 60; round++) {
             List<Run> runs = random(random);
             DrillLog log = log(runs);
-            DrillPlan plan = DrillPlan.of(CANDIDATES, log, minutes, TODAY);
+            DrillPlan plan = DrillPlan.of(CANDIDATES, log, minutes, OptionalInt.empty(), TODAY);
             double all = plan.drills().stream()
                     .mapToDouble(d -> d.drill().kind().minutes())
                     .sum();
@@ -112,6 +113,7 @@ class DrillPlanTest {
                 CANDIDATES,
                 log(List.of(run(first, Result.MISSED, TODAY.minusDays(3)), run(second, Result.CLEAN, TODAY))),
                 5,
+                OptionalInt.empty(),
                 TODAY);
         List<String> ids = plan.drills().stream().map(d -> d.drill().id()).toList();
         assertTrue(ids.contains(first));
@@ -121,9 +123,27 @@ class DrillPlanTest {
                 .allMatch(d -> d.why().startsWith("Due for 2 days")));
     }
 
+    /** The player's own cap binds for the day, whatever was run of it already; without one it is a part of the minutes. */
+    @ParameterizedTest
+    @ValueSource(ints = {0, 2, 4, 9})
+    void barresKeepToThePlayersOwnCap(int cap) {
+        List<Drill> barres =
+                CANDIDATES.stream().map(Candidate::drill).filter(Drill::barres).toList();
+        assertTrue(barres.size() > 2, "there are barres to be left out");
+        Run done = run(barres.get(0).id(), Result.CLEAN, TODAY);
+        for (List<Run> runs : List.of(List.<Run>of(), List.of(done))) {
+            double before = runs.isEmpty() ? 0 : barres.get(0).kind().minutes();
+            double planned = DrillPlan.of(CANDIDATES, log(runs), 120, OptionalInt.of(cap), TODAY).drills().stream()
+                    .filter(d -> d.drill().barres())
+                    .mapToDouble(d -> d.drill().kind().minutes())
+                    .sum();
+            assertTrue(planned <= Math.max(0, cap - before), planned + " minutes after " + before);
+        }
+    }
+
     @Test
     void theSameDrillOfTwoSongsIsOne() {
-        Planned shared = DrillPlan.of(CANDIDATES, log(List.of()), 120, TODAY).drills().stream()
+        Planned shared = DrillPlan.of(CANDIDATES, log(List.of()), 120, OptionalInt.empty(), TODAY).drills().stream()
                 .filter(d -> d.songs() > 1)
                 .findFirst()
                 .orElseThrow();
@@ -194,7 +214,8 @@ class DrillPlanTest {
 
     @Test
     void tooFewMinutesAreRefused() {
-        assertThrows(RangeException.class, () -> DrillPlan.of(CANDIDATES, log(List.of()), 4, TODAY));
+        assertThrows(
+                RangeException.class, () -> DrillPlan.of(CANDIDATES, log(List.of()), 4, OptionalInt.empty(), TODAY));
     }
 
     @Test

@@ -96,6 +96,8 @@ class ForecastTest {
         assertEquals(State.TOO_FEW, of(SONG, runs(CHANGE, 4, day -> 90 + day)).state());
         assertEquals(State.TOO_FEW, of(SONG, List.of()).state());
         assertEquals(70, of(SONG, List.of()).holds());
+        List<Drill> easy = List.of(drill("loop", CHANGE, 140));
+        assertEquals(State.TOO_FEW, of(easy, List.of()).state(), "what the hand is expected to hold was not played");
     }
 
     @Test

@@ -40,8 +40,13 @@ class FuzzTest {
     private static final double MOST_SECONDS = 2;
 
     /** Charts here have at most so many bars; a call that plans one many times, or several songs, may take longer. */
-    private static final List<String> MANY_SONGS =
-            List.of("/arrangements/keys", "/arrangements/rungs", "/efforts", "/drills/plan");
+    private static final List<String> MANY_SONGS = List.of(
+            "/arrangements/keys",
+            "/arrangements/tunings",
+            "/arrangements/rungs",
+            "/efforts",
+            "/drills/plan",
+            "/drills/forecast");
 
     private static final List<String> WORDS = List.of(
             "",

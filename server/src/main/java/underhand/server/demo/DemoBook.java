@@ -52,7 +52,8 @@ class DemoBook implements SmartInitializingSingleton {
             0.9,
             List.of("x-7-6-8-x-x"),
             false,
-            HouseRulesRequest.NONE);
+            HouseRulesRequest.NONE,
+            null);
 
     private static final List<PlayerLimits> PLAYERS = List.of(
             PlayerLimits.of("First-year hand", 1, 85, 110, 1.2),

@@ -287,6 +287,7 @@ class DrillController {
      *
      * @param used whether parts of this player go by it
      * @param error root mean square in seconds on runs that were held back
+     * @param mastered shapes that are the player's own by now
      * @param needed runs with measured seconds before anything is said
      */
     record CalibrationView(
@@ -297,6 +298,7 @@ class DrillController {
             double factor,
             double error,
             double defaultError,
+            List<String> mastered,
             String words) {}
 
     @GetMapping("/calibration")
@@ -313,6 +315,7 @@ class DrillController {
                 GripView.round(found.factor()),
                 GripView.round(found.error()),
                 GripView.round(found.defaultError()),
+                drills.mastered(playerId),
                 words(found, playerId != null));
     }
 

@@ -3,11 +3,17 @@ package underhand.server.drills;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 import underhand.hand.Rung;
+import underhand.neck.Shape;
 import underhand.practice.Calibration;
+import underhand.practice.DrillLog;
 import underhand.practice.Run;
 import underhand.server.players.MeasuredHands;
 import underhand.server.storage.Writes;
@@ -31,7 +37,12 @@ class DrillLogs implements MeasuredHands {
             .expireAfterWrite(Duration.ofSeconds(20))
             .build();
 
-    private record Hand(Long playerId, int rung) {}
+    private final Cache<Long, Set<Shape>> mastered = Caffeine.newBuilder()
+            .maximumSize(200)
+            .expireAfterWrite(Duration.ofSeconds(20))
+            .build();
+
+    private record Hand(Long playerId, int rung, Optional<Instant> from) {}
 
     DrillLogs(DrillRunRepository runs, Writes writes) {
         this.runs = runs;
@@ -54,14 +65,26 @@ class DrillLogs implements MeasuredHands {
         writes.in(() -> runs.saveAll(
                 added.stream().map(run -> new DrillRunEntity(playerId, run)).toList()));
         calibrations.invalidateAll();
+        mastered.invalidateAll();
     }
 
-    Calibration calibration(Long playerId, int rung) {
-        return calibrations.get(new Hand(playerId, rung), hand -> Calibration.of(of(playerId, OF_LATE), Rung.of(rung)));
+    /** @param from runs before that time say nothing any more */
+    Calibration calibration(Long playerId, int rung, Optional<Instant> from) {
+        return calibrations.get(new Hand(playerId, rung, from), hand -> {
+            List<Run> counted = of(playerId, OF_LATE).stream()
+                    .filter(run -> from.isEmpty() || !run.at().isBefore(from.get()))
+                    .toList();
+            return Calibration.of(counted, Rung.of(rung));
+        });
     }
 
     @Override
-    public double factor(long playerId, int rung) {
-        return calibration(playerId, rung).factor();
+    public Set<Shape> mastered(long playerId) {
+        return mastered.get(playerId, player -> new DrillLog(of(player, OF_LATE), ZoneOffset.UTC).mastered());
+    }
+
+    @Override
+    public double factor(long playerId, int rung, Optional<Instant> from) {
+        return calibration(playerId, rung, from).factor();
     }
 }

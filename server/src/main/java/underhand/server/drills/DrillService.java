@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -51,7 +52,10 @@ public class DrillService {
 
     /** What fits into the minutes today. */
     DrillPlan plan(Long playerId, int minutes, ZoneId zone) {
-        return DrillPlan.of(candidates(playerId), log(playerId, zone), minutes, LocalDate.now(zone));
+        OptionalInt barres = playerId == null
+                ? OptionalInt.empty()
+                : players.practice(playerId).mostBarres();
+        return DrillPlan.of(candidates(playerId), log(playerId, zone), minutes, barres, LocalDate.now(zone));
     }
 
     DrillLog log(Long playerId, ZoneId zone) {
@@ -82,7 +86,18 @@ public class DrillService {
 
     Calibration calibration(Long playerId) {
         checkPlayer(playerId);
-        return logs.calibration(playerId, rung(playerId));
+        return logs.calibration(
+                playerId, rung(playerId), playerId == null ? Optional.empty() : players.measuredFrom(playerId));
+    }
+
+    /** Shapes that are a player's own by the log; none for the adult hand, which nobody is. */
+    List<String> mastered(Long playerId) {
+        return playerId == null
+                ? List.of()
+                : logs.mastered(playerId).stream()
+                        .map(Object::toString)
+                        .sorted()
+                        .toList();
     }
 
     /** A song with when it will hold its tempo. */

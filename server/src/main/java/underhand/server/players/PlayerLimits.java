@@ -1,5 +1,6 @@
 package underhand.server.players;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.stream.Collectors;
 import underhand.hand.FingerSpreads;
@@ -19,6 +20,7 @@ import underhand.server.platform.InputException;
  * @param changeFactor how much longer (above 1) or shorter a change takes than the rung's default
  * @param shapes shapes the player has on top of those taught up to the rung
  * @param leftHanded whether necks and grips are drawn the other way round
+ * @param practice how the player practises; no limits of one's own when missing
  * @param houseRules the player's stand where good players disagree
  */
 public record PlayerLimits(
@@ -31,7 +33,8 @@ public record PlayerLimits(
         double changeFactor,
         List<String> shapes,
         boolean leftHanded,
-        HouseRulesRequest houseRules) {
+        HouseRulesRequest houseRules,
+        @Schema(nullable = true) PracticeLimits practice) {
 
     private static final int LONGEST_NAME = 80;
     private static final int MOST_SHAPES = 2000;
@@ -40,6 +43,7 @@ public record PlayerLimits(
         pairs = pairs == null ? List.of() : List.copyOf(pairs);
         shapes = shapes == null ? List.of() : List.copyOf(shapes);
         houseRules = houseRules == null ? HouseRulesRequest.NONE : houseRules;
+        practice = practice == null ? PracticeLimits.NONE : practice;
     }
 
     /** A hand with nothing said but its reach. */
@@ -54,7 +58,8 @@ public record PlayerLimits(
                 changeFactor,
                 List.of(),
                 false,
-                HouseRulesRequest.NONE);
+                HouseRulesRequest.NONE,
+                PracticeLimits.NONE);
     }
 
     /** @throws RuntimeException naming the field that is out of range */
@@ -67,6 +72,7 @@ public record PlayerLimits(
             throw InputException.field("shapes", "A player keeps at most " + MOST_SHAPES + " shapes.");
         }
         houseRules.toRules();
+        practice.check();
         toPlayer();
     }
 

@@ -41,6 +41,7 @@ public record PlayerRequest(
                 Optional.ofNullable(changeFactor).orElse(Player.ADULT.changeFactor()),
                 shapes,
                 Boolean.TRUE.equals(leftHanded),
-                houseRules);
+                houseRules,
+                PracticeLimits.NONE);
     }
 }

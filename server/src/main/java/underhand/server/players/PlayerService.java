@@ -1,5 +1,6 @@
 package underhand.server.players;
 
+import java.time.Instant;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import underhand.hand.Player;
@@ -58,13 +59,25 @@ public class PlayerService {
         return id != null && guitars.find(id).isPresent() ? id : null;
     }
 
-    /** The hand of a stored player, as fast as it was measured. */
+    /** The hand of a stored player, as fast as it was measured, with the shapes it has mastered. */
     public Player hand(long id) {
         return hand(id, players.content(id));
     }
 
     private Player hand(long id, PlayerLimits limits) {
-        return limits.toPlayer().times(measured.factor(id, limits.rung()));
+        return limits.toPlayer()
+                .times(measured.factor(id, limits.rung(), limits.practice().from()))
+                .knowing(measured.mastered(id));
+    }
+
+    /** How a stored player practises. */
+    public PracticeLimits practice(long id) {
+        return players.content(id).practice();
+    }
+
+    /** From when on a stored player's runs tell the player's speed; empty where all do. */
+    public Optional<Instant> measuredFrom(long id) {
+        return practice(id).from();
     }
 
     /** The rung of a stored player. */
