@@ -134,10 +134,12 @@ class DrillCallsTest extends ArrangementCalls {
     /** What was measured is forgotten at a word and counted again at another; the log stays, and the cap on barres is kept. */
     @Test
     void measuring_isForgottenAndCountedAgain() throws Exception {
-        JsonNode made = json.readTree(mvc.perform(post("/api/v1/players")
-                        .contentType(APPLICATION_JSON)
-                        .content("{\"limits\":{\"name\":\"Measured\",\"rung\":3,\"comfortableMm\":100,\"widestMm\":130,"
-                                + "\"changeFactor\":1,\"practice\":{\"barreMinutes\":0}}}"))
+        JsonNode made = json.readTree(mvc.perform(
+                        post("/api/v1/players")
+                                .contentType(APPLICATION_JSON)
+                                .content(
+                                        "{\"limits\":{\"name\":\"Measured\",\"rung\":3,\"comfortableMm\":100,\"widestMm\":130,"
+                                                + "\"changeFactor\":1,\"thumb\":false,\"leftHanded\":false,\"practice\":{\"barreMinutes\":0}}}"))
                 .andExpect(status().isCreated())
                 .andReturn()
                 .getResponse()
