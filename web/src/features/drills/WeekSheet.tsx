@@ -8,7 +8,7 @@ const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 export function WeekSheet({ player, drills }: { player: string; drills: PlannedDrill[] }) {
   return (
     <section className="week-sheet" aria-label="A week's sheet">
-      <h1>This week, {player}</h1>
+      <p className="week-title">This week, {player}</p>
       <table>
         <thead>
           <tr>

@@ -31,7 +31,7 @@ export function SongbookView() {
   const empty = songs.data?.length === 0;
   const found = findSongs(songs.data ?? [], words);
   const efforts = useEfforts(songs.data ?? []);
-  const holds = useHolds();
+  const holds = useHolds(songs.isSuccess && efforts.size === songs.data.length);
 
   const take = (source: string, said = '', kept?: () => void) =>
     add.mutate(source, {
