@@ -19,7 +19,7 @@ export interface Manner {
   bars: number;
   /** Seconds a change takes it, on average. */
   seconds: number;
-  /** Loudness of the noise of a room beside that of a stroke, 0 to 1. */
+  /** Noise of the room: 1 for noise 16 dB below the loudest stroke. */
   noise: number;
   seed: number;
   sampleRate: number;

@@ -71,15 +71,16 @@ class DrillCallsTest extends ArrangementCalls {
                 .getContentAsString();
         assertTrue(table.startsWith("at,drill,result,tempo,seconds\n"), table);
         assertTrue(table.contains("2026-05-01T17:30Z") && table.contains("clean,84,0.62"), table);
+        long player = newPlayer("null").get("id").asLong();
         int runs = table.split("\n").length - 1;
         take(table, "")
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.added").value(0))
                 .andExpect(jsonPath("$.known").value(runs));
-        take(table, "?playerId=" + player())
+        take(table, "?playerId=" + player)
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.added").value(runs));
-        String theirs = mvc.perform(get("/api/v1/drills/log.csv?playerId=" + player()))
+        String theirs = mvc.perform(get("/api/v1/drills/log.csv?playerId=" + player))
                 .andReturn()
                 .getResponse()
                 .getContentAsString();
@@ -134,16 +135,7 @@ class DrillCallsTest extends ArrangementCalls {
     /** What was measured is forgotten at a word and counted again at another; the log stays, and the cap on barres is kept. */
     @Test
     void measuring_isForgottenAndCountedAgain() throws Exception {
-        JsonNode made = json.readTree(mvc.perform(
-                        post("/api/v1/players")
-                                .contentType(APPLICATION_JSON)
-                                .content(
-                                        "{\"limits\":{\"name\":\"Measured\",\"rung\":3,\"comfortableMm\":100,\"widestMm\":130,"
-                                                + "\"changeFactor\":1,\"thumb\":false,\"leftHanded\":false,\"practice\":{\"barreMinutes\":0}}}"))
-                .andExpect(status().isCreated())
-                .andReturn()
-                .getResponse()
-                .getContentAsString());
+        JsonNode made = newPlayer("{\"barreMinutes\":0}");
         long player = made.get("id").asLong();
         String drill = "loop:x32010/-32-1->x02210/--231-@0 E2 A2 D3 G3 B3 E4";
         for (int minute = 10; minute < 40; minute++) {
@@ -183,6 +175,18 @@ class DrillCallsTest extends ArrangementCalls {
                 .andExpect(jsonPath("$.detail", containsString("is no time")));
     }
 
+    /** A player of a test's own: what is logged of it changes no other test's parts. */
+    private JsonNode newPlayer(String practice) throws Exception {
+        String limits = "{\"name\":\"Own\",\"rung\":3,\"comfortableMm\":100,\"widestMm\":130,\"changeFactor\":1,"
+                + "\"thumb\":false,\"leftHanded\":false,\"practice\":" + practice + "}";
+        return json.readTree(mvc.perform(
+                        post("/api/v1/players").contentType(APPLICATION_JSON).content("{\"limits\":" + limits + "}"))
+                .andExpect(status().isCreated())
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+    }
+
     private ResultActions change(long player, long version, JsonNode limits) throws Exception {
         Map<String, Object> body = Map.of("version", version, "limits", limits);
         return mvc.perform(
@@ -192,7 +196,7 @@ class DrillCallsTest extends ArrangementCalls {
     /** A shape that was reached cleanly on four days is the player's own, and no longer counts as new. */
     @Test
     void masteredShapes_areThePlayersOwn() throws Exception {
-        long player = player();
+        long player = newPlayer("null").get("id").asLong();
         String drill = "loop:x32010/-32-1->x13331/-13331@0 E2 A2 D3 G3 B3 E4";
         for (int day = 1; day <= 4; day++) {
             log(Map.of(

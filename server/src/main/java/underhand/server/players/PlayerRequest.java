@@ -1,5 +1,6 @@
 package underhand.server.players;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Optional;
 import underhand.hand.FingerSpreads;
@@ -12,6 +13,7 @@ import underhand.hand.Rung;
  * @param comfortableMm between fingers 1 and 4; the other pairs in proportion, unless they are in {@code pairs}
  * @param shapes shapes the player has on top of those taught up to the rung
  * @param leftHanded whether grips are drawn the other way round in files; they are the same
+ * @param practice how the player practises; it changes no part
  */
 public record PlayerRequest(
         String name,
@@ -22,7 +24,8 @@ public record PlayerRequest(
         Double changeFactor,
         List<String> shapes,
         Boolean leftHanded,
-        HouseRulesRequest houseRules) {
+        HouseRulesRequest houseRules,
+        @Schema(nullable = true) PracticeLimits practice) {
 
     private static final String UNNAMED = "A hand";
 
@@ -42,6 +45,6 @@ public record PlayerRequest(
                 shapes,
                 Boolean.TRUE.equals(leftHanded),
                 houseRules,
-                PracticeLimits.NONE);
+                practice);
     }
 }
