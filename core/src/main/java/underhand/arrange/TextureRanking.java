@@ -108,7 +108,7 @@ final class TextureRanking {
             case "triads" -> hasNoBass() ? 2.4 : 0.8;
             case "tenths" -> song.tempo() <= SLOW && rung >= TENTHS_FIRST_FROM ? 1.5 : 0.6;
             case "riff" -> chords > 0 && share(powers) >= MOSTLY ? 9 : 0.2;
-            case DROPPED -> share(powers) >= SOME ? 9.5 : isElectric() ? 3.5 : 0.4;
+            case DROPPED -> share(powers) >= MOSTLY ? 9.5 : isElectric() ? 3.5 : 0.4;
             // Beside another guitar the register decides, not the kind of part.
             default -> settings.setting() == Setting.SECOND ? 8 : 1.2;
         };

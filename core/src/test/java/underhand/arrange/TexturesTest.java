@@ -248,6 +248,20 @@ class TexturesTest {
                 offered, part.textures().stream().anyMatch(t -> t.texture().id().equals("dropped")));
     }
 
+    /** Some bare chords in an open or dropped tuning make no riff of a song: its open strings are what it is tuned for. */
+    @ParameterizedTest
+    @CsvSource({
+        "DADGAD, '| D | Gsus2 | A | D | G | Em |', ringing",
+        "drop D, '| D5 | G | A | D | Em | G |', ringing",
+        "drop D, '| D5 | F5 | G5 | D5 |', dropped",
+    })
+    void ranking_takesDroppedStringsForRiffsAlone(String tuning, String bars, String first) {
+        Arrangement part = inOpenPosition(
+                chart(bars),
+                ArrangementSettings.ofRung(3).withTuning(Tuning.parse(tuning)).withTextures(TexturePlan.OPEN));
+        assertEquals(first, part.textures().get(0).texture().id());
+    }
+
     /** A section's own texture holds there and nowhere else. */
     @Test
     void places_mayHaveTexturesOfTheirOwn() {
