@@ -7,6 +7,9 @@ export type Arrangement = Schemas['ArrangementView'];
 export type Neck = Arrangement['neck'];
 export type Placement = Schemas['PlacementView'];
 export type PlannedDrill = Schemas['PlannedDrillView'];
+export type CalendarDay = Schemas['CalendarDayView'];
+export type DrillCurve = Schemas['CurveView'];
+export type DrillCurveOf = 'change' | 'song' | 'kind' | 'seconds';
 export type DeskLook = Schemas['DeskView'];
 export type Neighbour = Schemas['NeighbourView'];
 export type OwnTuning = Schemas['OwnTuning'];
@@ -322,14 +325,51 @@ export const api = {
         ...until(signal),
       }),
     ),
-  /** What to practise today within some minutes; a player's own, or the adult hand's. */
-  drillPlan: (playerId: number | null, minutes: number, zone: string, signal?: AbortSignal) =>
+  /**
+   * What to practise today within some minutes; a player's own, or the adult hand's.
+   *
+   * @param said what the player says of today's plan, by ids of drills
+   */
+  drillPlan: (
+    playerId: number | null,
+    minutes: number,
+    zone: string,
+    said: { swapped: string[]; skipped: string[]; shortened: string[] },
+    signal?: AbortSignal,
+  ) =>
     sent(
       GET('/api/v1/drills/plan', {
-        params: { query: { minutes, zone, ...ofPlayer(playerId) } },
+        params: { query: { minutes, zone, ...said, ...ofPlayer(playerId) } },
         ...until(signal),
       }),
     ),
+  /** Whole weeks around today, with what was run and what comes again. */
+  drillCalendar: (playerId: number | null, zone: string, signal?: AbortSignal) =>
+    sent(
+      GET('/api/v1/drills/calendar', {
+        params: { query: { ...ofPlayer(playerId), zone } },
+        ...until(signal),
+      }),
+    ),
+  /** How changes, songs or kinds of drills went from day to day. */
+  drillCurves: (playerId: number | null, zone: string, of: DrillCurveOf, signal?: AbortSignal) =>
+    sent(
+      GET('/api/v1/drills/curves', {
+        params: { query: { ...ofPlayer(playerId), zone, of } },
+        ...until(signal),
+      }),
+    ),
+  /** Six changes by which a hand is timed. */
+  drillTimed: (playerId: number | null, zone: string, signal?: AbortSignal) =>
+    sent(
+      GET('/api/v1/drills/timed', {
+        params: { query: { ...ofPlayer(playerId), zone } },
+        ...until(signal),
+      }),
+    ),
+  /** @param date year-month-day; null for none */
+  setPlayedOn: (song: number, date: string | null) =>
+    sent(PUT('/api/v1/songs/{id}/played-on', { params: { path: { id: song } }, body: { date } })),
   logDrill: (
     drill: string,
     result: 'clean' | 'rough' | 'missed' | 'discomfort',

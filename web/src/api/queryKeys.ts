@@ -15,7 +15,11 @@ export const bookKeys = {
 
 export const drillKeys = {
   all: ['drills'] as const,
-  plan: (player: number | null, minutes: number) => ['drills', 'plan', player, minutes] as const,
+  plan: (player: number | null, minutes: number, said: object) =>
+    ['drills', 'plan', player, minutes, said] as const,
+  calendar: (player: number | null) => ['drills', 'calendar', player] as const,
+  curves: (player: number | null, of: string) => ['drills', 'curves', player, of] as const,
+  timed: (player: number | null) => ['drill-test', player] as const,
   log: (player: number | null) => ['drills', 'log', player] as const,
   forecast: (player: number | null) => ['drills', 'forecast', player] as const,
   calibration: (player: number | null) => ['drills', 'calibration', player] as const,

@@ -1,7 +1,16 @@
 import { expect, test } from 'vitest';
 import { holdsWords, isReadyForMore, whenWords } from './forecast';
 
-const song = { song: 1, title: 'Slow Water', holds: 84, tempo: 92, day: null, early: null, late: null };
+const song = {
+  song: 1,
+  title: 'Slow Water',
+  holds: 84,
+  playedOn: null,
+  tempo: 92,
+  day: null,
+  early: null,
+  late: null,
+};
 
 test.each([
   [{ ...song, state: 'holds', holds: 92 }, 'holds its 92', ''],

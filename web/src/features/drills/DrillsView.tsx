@@ -16,15 +16,26 @@ import { PlayerField } from '../../shared/PlayerField';
 import { Problem } from '../../shared/Problem';
 import { usePageTitle } from '../../shared/usePageTitle';
 import { useRemembered } from '../../shared/useRemembered';
+import { Calendar } from './Calendar';
 import { Curves } from './Curves';
 import { Forecasts } from './Forecasts';
 import { LogTable } from './LogTable';
 import { Measured } from './Measured';
+import { NoteLine } from './NoteLine';
 import { Running } from './Running';
 import type { Result } from './run';
+import { useSaidOfPlan, type SaidOfPlan } from './saidOfPlan';
+import { TimedTest } from './TimedTest';
 import { WeekSheet } from './WeekSheet';
 
 const MINUTES = [10, 20, 45];
+
+/** What a player may say of a drill of today's plan. */
+const SAY = [
+  ['swapped', 'Swap', 'Something else in its stead today'],
+  ['skipped', 'Skip', 'Not today'],
+  ['shortened', 'Shorten', 'Half of its time'],
+] as const;
 
 /** What to practise today, running it, and what came of it. */
 export function DrillsView() {
@@ -33,13 +44,15 @@ export function DrillsView() {
   const [stored, store] = useRemembered<string>('drills.minutes', '20');
   const minutes = Number(stored) || 20;
   const [running, run] = useState<PlannedDrill | null>(null);
+  const [isTimed, time] = useState(false);
   const [advice, setAdvice] = useState('');
   const queries = useQueryClient();
   const playerId = Number(player) || null;
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const { said, say, forget, isSaid } = useSaidOfPlan(player);
   const plan = useQuery({
-    queryKey: drillKeys.plan(playerId, minutes),
-    queryFn: ({ signal }) => api.drillPlan(playerId, minutes, zone, signal),
+    queryKey: drillKeys.plan(playerId, minutes, said),
+    queryFn: ({ signal }) => api.drillPlan(playerId, minutes, zone, said, signal),
     placeholderData: keepPreviousData,
   });
   const drills = plan.data?.drills ?? [];
@@ -82,6 +95,8 @@ export function DrillsView() {
             </Typography>
           )}
           {drills.length > 0 && <Button onClick={() => window.print()}>Print a week’s sheet</Button>}
+          {!running && !isTimed && <Button onClick={() => time(true)}>Time six changes</Button>}
+          {isSaid && <Button onClick={forget}>Plan today anew</Button>}
         </Box>
         {plan.isError && <Problem error={plan.error} onRetry={() => void plan.refetch()} />}
         {log.isError && <Problem error={log.error} />}
@@ -90,7 +105,16 @@ export function DrillsView() {
             {advice}
           </Typography>
         )}
-        {running ? (
+        {isTimed ? (
+          <TimedTest
+            playerId={playerId}
+            zone={zone}
+            onDone={() => {
+              time(false);
+              void queries.invalidateQueries({ queryKey: drillKeys.all });
+            }}
+          />
+        ) : running ? (
           <Running
             key={running.drill}
             drill={running}
@@ -99,10 +123,13 @@ export function DrillsView() {
             onLeave={() => run(null)}
           />
         ) : (
-          <Plan drills={drills} stopped={plan.data?.stopped ?? []} onRun={run} />
+          <Plan drills={drills} stopped={plan.data?.stopped ?? []} onRun={run} onSay={say} />
         )}
-        <Forecasts playerId={playerId} zone={zone} />
-        <Curves playerId={playerId} />
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 6 }}>
+          <Forecasts playerId={playerId} zone={zone} />
+          <Calendar playerId={playerId} zone={zone} />
+        </Box>
+        <Curves playerId={playerId} zone={zone} />
         {chosen && <Measured player={chosen} />}
         <LogTable playerId={playerId} />
       </Box>
@@ -114,10 +141,12 @@ function Plan({
   drills,
   stopped,
   onRun,
+  onSay,
 }: {
   drills: PlannedDrill[];
   stopped: string[];
   onRun: (drill: PlannedDrill) => void;
+  onSay: (how: keyof SaidOfPlan, drill: string) => void;
 }) {
   return (
     <>
@@ -150,6 +179,9 @@ function Plan({
             <Box sx={{ display: 'flex', gap: 0.5 }}>
               {drill.from && <GripFrame grip={drill.from} size={0.82} />}
               {drill.to && <GripFrame grip={drill.to} size={0.82} />}
+              {drill.notes.length > 0 && (
+                <NoteLine notes={drill.notes} strings={drill.openStrings.length} scale={0.8} />
+              )}
             </Box>
             <Box>
               <Typography sx={{ fontWeight: 700, fontSize: '1.1rem' }}>
@@ -167,9 +199,28 @@ function Plan({
               </Typography>
               {drill.caution !== null && <Typography variant="body2">{drill.caution}</Typography>}
             </Box>
-            <Button variant="contained" onClick={() => onRun(drill)} sx={{ minHeight: 44 }}>
-              Run
-            </Button>
+            <Box
+              sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, justifyContent: 'flex-end', maxWidth: 260 }}
+            >
+              <Button
+                variant="contained"
+                onClick={() => onRun(drill)}
+                sx={{ minHeight: 44, flex: '1 0 100%' }}
+              >
+                Run
+              </Button>
+              {SAY.map(([how, words, does]) => (
+                <Button
+                  key={how}
+                  title={does}
+                  aria-label={`${words} ${drill.name}`}
+                  onClick={() => onSay(how, drill.drill)}
+                  sx={{ minHeight: 44, minWidth: 0, px: 1 }}
+                >
+                  {words}
+                </Button>
+              ))}
+            </Box>
           </Box>
         ))}
       </Box>

@@ -8,6 +8,7 @@ import { useKey } from '../../shared/useKey';
 import { Listen } from './listen/Listen';
 import { loopOf } from './listen/loop';
 import type { Verdict } from './listen/verdict';
+import { NoteLine } from './NoteLine';
 import { clock, type Result } from './run';
 import { useClick } from './useClick';
 
@@ -71,6 +72,9 @@ export function Running({
         <Box sx={{ display: 'flex', gap: 2 }}>
           {drill.from && <GripFrame grip={drill.from} size={2} />}
           {drill.to && <GripFrame grip={drill.to} size={2} />}
+          {drill.notes.length > 0 && (
+            <NoteLine notes={drill.notes} strings={drill.openStrings.length} scale={2} />
+          )}
         </Box>
         <Box sx={{ flex: '1 1 320px' }}>
           <Typography variant="h2" sx={{ fontSize: '2rem' }}>

@@ -1,38 +1,42 @@
 import { expect, test } from 'vitest';
-import { changeOf, changeWords, clock, curves, path, type Logged } from './run';
+import { changesInHalfAMinute, clock, path } from './run';
+import { dayOf, readSaid } from './saidOfPlan';
 
-const C_TO_AM = 'x32010/-32-1->x02210/--231-@0 E2 A2 D3 G3 B3 E4';
-const NOW = Date.parse('2026-11-28T12:00:00Z');
+const NOW = Date.parse('2026-11-28');
 
-const run = (drill: string, result: string, tempo: number, at: string): Logged => ({
-  drill,
-  result,
-  tempo,
-  at,
+test('a curve goes from its first day to now, from its least to its most', () => {
+  const points = [
+    { day: '2026-11-18', value: 60 },
+    { day: '2026-11-27', value: 66 },
+  ];
+  expect(path(points, NOW, 100, 40)).toBe('M0.0 40.0 L90.0 0.0');
+  expect(
+    path(
+      [
+        { day: '2026-11-18', value: 60 },
+        { day: '2026-11-28', value: 60 },
+      ],
+      NOW,
+      100,
+      40,
+    ),
+  ).toBe('M0.0 40.0 L100.0 40.0');
 });
 
-test('drills of one change share a curve of their clean runs', () => {
-  const all = curves(
-    [
-      run(`loop:${C_TO_AM}`, 'clean', 66, '2026-11-27T12:00:00Z'),
-      run(`anchor:${C_TO_AM}`, 'clean', 60, '2026-11-18T12:00:00Z'),
-      run(`anchor:${C_TO_AM}`, 'missed', 90, '2026-11-20T12:00:00Z'),
-      run('pattern:waltz-bass', 'clean', 80, '2026-11-20T12:00:00Z'),
-    ],
-    NOW,
-  );
-  expect(all).toHaveLength(1);
-  expect(all[0]?.points.map((p) => p.tempo)).toEqual([60, 66]);
-  expect(all[0]?.best).toBe(66);
-  expect(all[0]?.words).toBe('x32010 to x02210');
-  expect(all[0] && path(all[0], 100, 40)).toBe('M0.0 40.0 L90.0 0.0');
-});
-
-test('a drill says what it is about', () => {
-  expect(changeOf(`half:${C_TO_AM}`)).toBe(C_TO_AM);
-  expect(changeWords('pattern:waltz-bass')).toBe('waltz-bass');
+test('seconds of a change say how many there are in half a minute', () => {
+  expect([1, 0.8, 2.1].map(changesInHalfAMinute)).toEqual([30, 37, 14]);
 });
 
 test('the clock counts down in minutes', () => {
   expect([65, 0.2, 0, -3].map(clock)).toEqual(['1:05', '0:01', '0:00', '0:00']);
+});
+
+test('what is said of a plan holds for its day and its player', () => {
+  const day = dayOf(new Date(2026, 4, 3, 23, 59));
+  expect(day).toBe('2026-05-03');
+  const kept = JSON.stringify({ day, player: '7', swapped: ['loop:a'], skipped: [], shortened: [] });
+  expect(readSaid(kept, day, '7').swapped).toEqual(['loop:a']);
+  expect(readSaid(kept, '2026-05-04', '7').swapped).toEqual([]);
+  expect(readSaid(kept, day, '').swapped).toEqual([]);
+  expect(readSaid('spoilt', day, '7').skipped).toEqual([]);
 });

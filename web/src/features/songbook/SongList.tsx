@@ -8,7 +8,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { useRef } from 'react';
 import { Link as RouterLink } from 'react-router';
 import type { RungEffort, SongSummary } from '../../api/client';
-import { practisedWords } from './practised';
+import { dayWords, practisedWords } from './practised';
 
 /** A line of one row, before it is measured. */
 const LINE_HEIGHT = 71;
@@ -113,6 +113,7 @@ function SongLine({
           {song.key} · {song.metre} · {song.tempo} · {song.bars} bars, {song.chords} chords
           {song.faults > 0 && ` · ${counted(song.faults, 'place')} to look at`}
           {song.practisedAt && ` · ${practisedWords(song.practisedAt, new Date())}`}
+          {song.playedOn && ` · played on ${dayWords(song.playedOn)}`}
           {holds && ` · ${holds}`}
         </Typography>
       </Box>

@@ -12,6 +12,7 @@ const song = (title: string, key: string, metre: string): SongSummary => ({
   chords: 4,
   faults: 0,
   practisedAt: null,
+  playedOn: null,
   efforts: null,
 });
 const BOOK = [song('Écluse', 'B♭ major', '3/4'), song('Towpath Morning', 'A major', '4/4')];

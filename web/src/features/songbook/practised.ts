@@ -12,3 +12,8 @@ export function practisedWords(at: string | null, now: Date): string {
   }
   return nights === 1 ? 'practised yesterday' : `practised ${nights} days ago`;
 }
+
+/** `12 December` for `2026-12-12`. */
+export function dayWords(day: string): string {
+  return new Date(`${day}T12:00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' });
+}

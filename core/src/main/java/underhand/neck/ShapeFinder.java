@@ -182,8 +182,7 @@ public final class ShapeFinder {
                     undamped += sounding == 0 ? 0 : undamped(string, fret, silentBefore);
                     unisons += soundingAt[midi]++ > 0 ? 1 : 0;
                     if (fret > 0) {
-                        stoppedAt[fret]++;
-                        stopping = stopping(with);
+                        stop(fret, stopped);
                     }
                     step(string + 1, sounding + 1, tones | 1 << midi % 12, with, inner, 0);
                     stoppedAt[fret] -= fret > 0 ? 1 : 0;
@@ -195,13 +194,17 @@ public final class ShapeFinder {
             }
         }
 
-        private double stopping(long stopped) {
-            double cost = 0;
-            for (long left = stopped; left != 0; left &= left - 1) {
-                int fret = Long.numberOfTrailingZeros(left);
-                cost += bound.stopping(fret, stoppedAt[fret], left == stopped);
+        /** Stops one string more in a fret, and adds what that costs at least. */
+        private void stop(int fret, long stoppedBefore) {
+            int lowest = stoppedBefore == 0 ? fret : Long.numberOfTrailingZeros(stoppedBefore);
+            int strings = ++stoppedAt[fret];
+            if (fret < lowest) {
+                stopping += bound.stopping(lowest, stoppedAt[lowest], false)
+                        - bound.stopping(lowest, stoppedAt[lowest], true);
             }
-            return cost;
+            boolean isLowest = fret <= lowest;
+            stopping += bound.stopping(fret, strings, isLowest)
+                    - (strings == 1 ? 0 : bound.stopping(fret, strings - 1, isLowest));
         }
 
         /** Silent strings just below one, within the shape, that no stopped string beside them damps. */

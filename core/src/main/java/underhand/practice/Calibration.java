@@ -109,9 +109,9 @@ public record Calibration(List<Term> terms, int count, boolean used, double erro
         List<Sample> samples = new ArrayList<>();
         for (Run run : runs) {
             DrillId id = DrillId.parse(run.drill());
-            if (run.seconds().isPresent() && id.left().isPresent()) {
-                Grip left = id.left().get();
-                Grip reached = id.reached().orElseThrow();
+            if (run.seconds().isPresent() && id.reached().isPresent()) {
+                Grip left = id.left().orElseThrow();
+                Grip reached = id.reached().get();
                 ChangeModel model = new ChangeModel(id.board(), rung, Player.ADULT, Parameters.STANDARD);
                 ChangeModel.TimeParts parts = model.timeParts(left, reached);
                 if (parts.total() > 0) {

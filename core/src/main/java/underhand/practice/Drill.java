@@ -1,5 +1,6 @@
 package underhand.practice;
 
+import java.util.List;
 import java.util.Optional;
 import underhand.chord.ChordSymbol;
 import underhand.neck.Fretboard;
@@ -17,7 +18,8 @@ import underhand.repertoire.RatedGrip;
  * @param tempo beats a minute of the song
  * @param holds beats a minute up to which the hand is expected to be in time
  * @param barres whether it strains the hand with barres
- * @param grips what changes into what; empty for the right hand alone
+ * @param grips what changes into what; empty for the right hand and for single notes
+ * @param notes played one after another; none but for a tune or a fill
  */
 public record Drill(
         String id,
@@ -30,8 +32,36 @@ public record Drill(
         int tempo,
         int holds,
         boolean barres,
-        Optional<Grips> grips) {
+        Optional<Grips> grips,
+        List<Note> notes) {
 
-    /** Two grips with their chords as they are called above the capo. */
-    public record Grips(RatedGrip from, ChordSymbol fromChord, RatedGrip to, ChordSymbol toChord, Fretboard board) {}
+    public Drill {
+        notes = List.copyOf(notes);
+    }
+
+    /** The same change in another drill. */
+    Drill as(DrillKind other) {
+        String there = other.id() + ":" + DrillId.changeOf(id);
+        return new Drill(there, other, name, why, caution, bar, hardness, tempo, holds, barres, grips, notes);
+    }
+
+    /**
+     * Two grips with their chords as they are called above the capo.
+     *
+     * @param from empty where one grip is all
+     */
+    public record Grips(
+            Optional<RatedGrip> from,
+            Optional<ChordSymbol> fromChord,
+            RatedGrip to,
+            ChordSymbol toChord,
+            Fretboard board) {}
+
+    /**
+     * A place on the neck.
+     *
+     * @param string index from the lowest
+     * @param fret above the capo
+     */
+    public record Note(int string, int fret) {}
 }

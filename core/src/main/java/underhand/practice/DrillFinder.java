@@ -4,52 +4,40 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import underhand.arrange.Arrangement;
 import underhand.arrange.PatternChoice;
-import underhand.hand.EffortTerm;
-import underhand.hand.Grip;
-import underhand.move.FingerAct;
-import underhand.move.FingerAct.Act;
-import underhand.repertoire.RatedGrip;
+import underhand.chart.Chart;
+import underhand.fill.Fill;
 import underhand.solve.PlacedGrip;
+import underhand.solve.Solo;
 import underhand.solve.TimedChange;
 
-/** The drills of a part: its worst changes, each practised by what is hard about it, and its right hand. */
+/** The drills of a part: its worst changes, each practised by what is hard about it, its right hand, its tune and its fills. */
 final class DrillFinder {
 
     /** Changes of a part that are worth a drill of their own. */
-    private static final int CHANGES = 6;
+    private static final int CHANGES = 24;
 
-    private static final double LATE_SECOND = 8;
-    private static final double EFFORT = 0.4;
-    private static final double OFTEN = 0.5;
+    /** Bars of a tune that are practised at once. */
+    private static final int BARS_OF_TUNE = 2;
 
-    /** From so many fingers on a grip is learnt by halves. */
-    private static final int MANY_FINGERS = 3;
-
-    /** A spread that costs more than pressing one finger more is a wide one. */
-    private static final double WIDE = 1;
-
-    private static final String CARE =
-            " Short runs with rests. Stop at pain, tingling or numbness and see a health professional or your teacher.";
+    /** What the right hand, a tune and a fill are worth beside a change. */
+    private static final double ALONE = 1;
 
     private DrillFinder() {}
 
-    /** One change of grip, with how often a part has it. */
-    private record Known(TimedChange worst, PlacedGrip from, PlacedGrip to, int times) {
-
-        double hardness() {
-            double late = Math.max(0, -worst.slackSeconds());
-            return LATE_SECOND * late + EFFORT * worst.effort() + OFTEN * Math.log(times);
-        }
+    /** The drills of a part without fills, the hardest first. */
+    static List<Drill> of(Arrangement arrangement) {
+        return of(arrangement, List.of());
     }
 
-    /** The drills of a part, the hardest first. */
-    static List<Drill> of(Arrangement arrangement) {
-        Map<List<Object>, Known> changes = new LinkedHashMap<>();
+    /** @param fills that are played in the part */
+    static List<Drill> of(Arrangement arrangement, List<Fill> fills) {
+        Map<List<Object>, PractisedChange> changes = new LinkedHashMap<>();
         for (TimedChange change : arrangement.changes()) {
             PlacedGrip from = arrangement.placements().get(change.from());
             PlacedGrip to = arrangement.placements().get(change.to());
@@ -57,126 +45,99 @@ final class DrillFinder {
             if (moves && from.grip().isPresent() && to.grip().isPresent()) {
                 changes.merge(
                         List.of(from.grip().get().grip(), to.grip().get().grip()),
-                        new Known(change, from, to, 1),
-                        DrillFinder::worse);
+                        new PractisedChange(arrangement, change, from, to, 1),
+                        PractisedChange::with);
             }
         }
-        List<Drill> drills = new ArrayList<>();
-        changes.values().stream()
-                .sorted(Comparator.comparingDouble(Known::hardness).reversed())
+        List<PractisedChange> hardest = changes.values().stream()
+                .sorted(Comparator.comparingDouble(PractisedChange::hardness).reversed())
                 .limit(CHANGES)
-                .forEach(known -> add(arrangement, known, drills));
+                .toList();
+        List<Drill> drills = new ArrayList<>();
+        hardest.forEach(change -> drills.addAll(change.drills()));
         arrangement.rightHand().stream()
                 .map(PatternChoice::pattern)
                 .filter(p -> p.strokes() > 1 && !p.id().equals("own"))
                 .map(p -> pattern(arrangement, p.id(), p.name()))
                 .distinct()
                 .forEach(drills::add);
-        return drills;
-    }
-
-    private static Known worse(Known a, Known b) {
-        Known worst = a.worst().slackSeconds() <= b.worst().slackSeconds() ? a : b;
-        return new Known(worst.worst(), worst.from(), worst.to(), a.times() + b.times());
+        arrangement.solo().ifPresent(solo -> drills.add(tune(arrangement, solo, hardest)));
+        fills.stream().map(fill -> fill(arrangement, fill)).forEach(drills::add);
+        return drills.stream()
+                .collect(Collectors.toMap(Drill::id, Function.identity(), (first, again) -> first, LinkedHashMap::new))
+                .values()
+                .stream()
+                .toList();
     }
 
     private static Drill pattern(Arrangement arrangement, String id, String name) {
-        return new Drill(
-                DrillId.ofPattern(id).toString(),
-                DrillKind.PATTERN,
+        return alone(
+                arrangement,
+                DrillId.ofPattern(id),
                 name,
                 "The right hand goes on whatever the left one does: it has to run by itself.",
-                Optional.empty(),
-                1,
                 1,
                 arrangement.tempo(),
-                arrangement.tempo(),
-                false,
-                Optional.empty());
+                List.of());
     }
 
-    private static void add(Arrangement arrangement, Known known, List<Drill> drills) {
-        List<FingerAct> acts = known.worst().change().acts();
-        Grip reached = grip(known.to()).grip();
-        boolean barre = !reached.barres().isEmpty()
-                && acts.stream().anyMatch(a -> a.act() == Act.LANDS || a.act() == Act.TRAVELS);
-        if (barre) {
-            drills.add(drill(
-                    arrangement, known, DrillKind.BARRE, "the barre comes down with " + landing(acts) + " at once"));
-        }
-        Optional<FingerAct> anchor =
-                acts.stream().filter(a -> a.act() == Act.STAYS).findFirst();
-        Optional<FingerAct> guide =
-                acts.stream().filter(a -> a.act() == Act.SLIDES).findFirst();
-        if (anchor.isPresent()) {
-            drills.add(drill(
-                    arrangement,
-                    known,
-                    DrillKind.ANCHOR,
-                    "finger " + anchor.get().finger() + " stays where it is"));
-        } else if (guide.isPresent()) {
-            drills.add(drill(
-                    arrangement, known, DrillKind.GUIDE, "finger " + guide.get().finger() + " stays on its string"));
-        } else {
-            drills.add(drill(
-                    arrangement, known, DrillKind.TOGETHER, "no finger rests: " + landing(acts) + " land together"));
-        }
-        long landing = acts.stream()
-                .filter(a -> a.act() == Act.LANDS || a.act() == Act.TRAVELS)
-                .count();
-        if (landing >= MANY_FINGERS) {
-            drills.add(drill(arrangement, known, DrillKind.HALF, landing + " fingers are set down at once"));
-        }
-        drills.add(drill(arrangement, known, DrillKind.LOOP, "it has to be in time"));
+    /** The tune where its chords are hardest to change. */
+    private static Drill tune(Arrangement arrangement, Solo solo, List<PractisedChange> hardest) {
+        Function<Integer, Integer> barOf =
+                place -> arrangement.placements().get(place).slot().bar();
+        int bar = hardest.stream()
+                .filter(change -> solo.places().contains(change.to().index()))
+                .map(change -> change.to().slot().bar())
+                .findFirst()
+                .orElseGet(() -> solo.places().stream()
+                        .map(barOf)
+                        .min(Comparator.naturalOrder())
+                        .orElse(1));
+        List<Drill.Note> notes = solo.notes().stream()
+                .filter(Solo.Note::tune)
+                .filter(note -> barOf.apply(note.place()) >= bar && barOf.apply(note.place()) < bar + BARS_OF_TUNE)
+                .map(note -> new Drill.Note(note.string(), note.fret()))
+                .toList();
+        return alone(
+                arrangement,
+                DrillId.ofNotes(DrillKind.TUNE, notes, arrangement.board()),
+                "The tune from bar " + bar,
+                "The tune has to sing whatever the chords under it ask: here they change hardest.",
+                bar,
+                Math.min(arrangement.tempo(), solo.fastestTempo()),
+                notes);
     }
 
-    private static String landing(List<FingerAct> acts) {
-        long landing = acts.stream()
-                .filter(a -> a.act() == Act.LANDS || a.act() == Act.TRAVELS)
-                .count();
-        return landing == 1 ? "one finger" : landing + " fingers";
+    private static Drill fill(Arrangement arrangement, Fill fill) {
+        List<Drill.Note> notes = fill.notes().stream()
+                .map(note -> new Drill.Note(note.string(), note.fret()))
+                .toList();
+        double share = fill.neededSeconds() > 0 ? fill.availableSeconds() / fill.neededSeconds() : 1;
+        int bar = arrangement.placements().get(fill.place()).slot().bar();
+        return alone(
+                arrangement,
+                DrillId.ofNotes(DrillKind.FILL, notes, arrangement.board()),
+                fill.name() + " in bar " + bar,
+                fill.reason(),
+                bar,
+                (int) Math.min(Chart.HIGHEST_TEMPO, arrangement.tempo() * Math.max(1, share)),
+                notes);
     }
 
-    private static Drill drill(Arrangement arrangement, Known known, DrillKind kind, String hard) {
-        RatedGrip left = grip(known.from());
-        RatedGrip reached = grip(known.to());
-        double slack = known.worst().slackSeconds();
-        String time = slack < 0
-                ? String.format(Locale.ROOT, "it needs %.2f s more than the song gives", -slack)
-                : String.format(Locale.ROOT, "it has %.2f s to spare", slack);
-        String times = known.times() == 1 ? "once" : known.times() + " times";
-        boolean barres =
-                !left.grip().barres().isEmpty() || !reached.grip().barres().isEmpty();
-        boolean wide =
-                Math.max(left.effort().of(EffortTerm.SPREAD), reached.effort().of(EffortTerm.SPREAD)) > WIDE;
-        Optional<String> caution = wide
-                ? Optional.of("This stretches the hand wide." + CARE)
-                : barres ? Optional.of("Barres tire the hand." + CARE) : Optional.empty();
+    private static Drill alone(
+            Arrangement arrangement, DrillId id, String name, String why, int bar, int holds, List<Drill.Note> notes) {
         return new Drill(
-                DrillId.of(kind, left.grip(), reached.grip(), arrangement.board())
-                        .toString(),
-                kind,
-                name(known.from()) + " to " + name(known.to()),
-                hard + "; it comes " + times + ", and " + time + ".",
-                caution,
-                known.to().slot().bar(),
-                known.hardness(),
+                id.toString(),
+                id.kind(),
+                name,
+                why,
+                Optional.empty(),
+                bar,
+                ALONE,
                 arrangement.tempo(),
-                known.worst().fastestTempo(arrangement.tempo()),
-                barres,
-                Optional.of(new Drill.Grips(
-                        left,
-                        known.from().segment().sounding(),
-                        reached,
-                        known.to().segment().sounding(),
-                        arrangement.board())));
-    }
-
-    private static RatedGrip grip(PlacedGrip placed) {
-        return placed.grip().orElseThrow();
-    }
-
-    private static String name(PlacedGrip placed) {
-        return placed.played().orElseThrow().glyphs();
+                holds,
+                false,
+                Optional.empty(),
+                notes);
     }
 }

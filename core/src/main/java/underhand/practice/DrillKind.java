@@ -6,27 +6,50 @@ import java.util.Locale;
 import underhand.input.RangeException;
 import underhand.table.Table;
 
-/** What is done in a drill; minutes and words stand in {@code drills.csv}. */
+/** What is done in a drill; what it is about, minutes and words stand in {@code drills.csv}. */
 public enum DrillKind {
     ANCHOR,
     GUIDE,
     TOGETHER,
+    PRESS,
     HALF,
     BARRE,
     LOOP,
-    PATTERN;
+    INBAR,
+    MOVED,
+    SLID,
+    PATTERN,
+    TUNE,
+    FILL,
+    TIMED;
+
+    /** What a drill of a kind is about. */
+    enum About {
+        /** From one grip to another. */
+        CHANGE,
+        /** One grip. */
+        GRIP,
+        /** A pattern of the right hand. */
+        HAND,
+        /** Notes one after another. */
+        NOTES
+    }
 
     /**
      * @param minutes it takes, with its rests
      * @param does what to do, in a sentence
      */
-    private record Row(DrillKind kind, double minutes, String does) {}
+    private record Row(DrillKind kind, About about, double minutes, String does) {}
 
     private static final List<Row> ROWS = Table.read(
             DrillKind.class,
             "drills.csv",
-            3,
-            row -> new Row(valueOf(row.cell(0)), row.decimal(1), row.cell(2).replace(';', ',')));
+            4,
+            row -> new Row(
+                    valueOf(row.cell(0)),
+                    About.valueOf(row.cell(1)),
+                    row.decimal(2),
+                    row.cell(3).replace(';', ',')));
 
     static DrillKind parse(String id) {
         return Arrays.stream(values())
@@ -47,9 +70,18 @@ public enum DrillKind {
         return row().does();
     }
 
+    About about() {
+        return row().about();
+    }
+
     /** Whether it is the right hand's. */
     public boolean isOfRightHand() {
-        return this == PATTERN;
+        return about() == About.HAND;
+    }
+
+    /** Whether it practises something as the song has it, not a part of what is hard about it. */
+    boolean isWhole() {
+        return this == LOOP || this == INBAR || about() == About.HAND || about() == About.NOTES;
     }
 
     private Row row() {

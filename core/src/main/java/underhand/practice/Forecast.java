@@ -60,16 +60,9 @@ public record Forecast(int holds, int tempo, State state, Optional<Day> day) {
 
     /** @param drills of one song; none for a song that has nothing to practise, which holds its tempo */
     public static Forecast of(List<Drill> drills, int tempo, DrillLog log, LocalDate today) {
-        Map<String, Held> changes = new LinkedHashMap<>();
-        for (Drill drill : drills) {
-            if (!drill.kind().isOfRightHand()) {
-                String change = DrillId.changeOf(drill.id());
-                int best = log.bestOfChange(change);
-                changes.putIfAbsent(change, new Held(change, Math.min(tempo, best > 0 ? best : drill.holds())));
-            }
-        }
+        Map<String, Held> changes = changes(drills, tempo, log);
         boolean isMeasured = changes.keySet().stream().anyMatch(change -> log.bestOfChange(change) > 0);
-        int holds = changes.values().stream().mapToInt(Held::holds).min().orElse(tempo);
+        int holds = slowest(changes, tempo);
         List<Forecast> open = changes.values().stream()
                 .filter(held -> held.holds() < tempo)
                 .map(held -> ofChange(held, holds, tempo, log, today))
@@ -81,6 +74,26 @@ public record Forecast(int holds, int tempo, State state, Optional<Day> day) {
                 .max(Comparator.comparing(Forecast::state)
                         .thenComparing(f -> f.day().map(Day::expected).orElse(today)))
                 .orElse(new Forecast(holds, tempo, State.HOLDS, Optional.empty()));
+    }
+
+    /** Beats a minute that a song's slowest change holds by a log. */
+    static int holds(List<Drill> drills, int tempo, DrillLog log) {
+        return slowest(changes(drills, tempo, log), tempo);
+    }
+
+    private static int slowest(Map<String, Held> changes, int tempo) {
+        return changes.values().stream().mapToInt(Held::holds).min().orElse(tempo);
+    }
+
+    private static Map<String, Held> changes(List<Drill> drills, int tempo, DrillLog log) {
+        Map<String, Held> changes = new LinkedHashMap<>();
+        for (Drill drill : drills) {
+            if (drill.kind().about() == DrillKind.About.CHANGE) {
+                String change = DrillId.changeOf(drill.id());
+                changes.putIfAbsent(change, new Held(change, Math.min(tempo, log.held(drill))));
+            }
+        }
+        return changes;
     }
 
     private static Forecast ofChange(Held held, int holds, int tempo, DrillLog log, LocalDate today) {

@@ -2,6 +2,7 @@ package underhand.practice;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -20,7 +21,7 @@ import underhand.practice.Run.Result;
  * skill acquisition and the law of practice", 1981; from memory), each change for itself, and is never twice the same. The same
  * seed gives the same runs.
  */
-public final class SimulatedPlayer {
+final class SimulatedPlayer {
 
     /** Exponent of the law: practised ten times as often, a change takes half the time that can still be won (memory). */
     private static final double LEARNS = 0.3;
@@ -38,57 +39,75 @@ public final class SimulatedPlayer {
 
     private static final int DAYS_A_WEEK = 7;
     private static final int DAYS_OF_PRACTICE = 4;
-    private static final int DRILLS_A_DAY = 5;
+    private static final int MINUTES_A_DAY = 20;
     private static final Duration MINUTES_A_DRILL = Duration.ofMinutes(4);
 
     private final Rung rung;
     private final double factor;
     private final Random random;
-    private final Map<String, Integer> practised = new HashMap<>();
+    private final Map<String, Double> practised = new HashMap<>();
+    private final Map<String, Double> learnt = new HashMap<>();
 
     /** @param factor how much longer, above 1, or shorter it takes than its rung's default once it has learnt a change */
-    public SimulatedPlayer(Rung rung, double factor, long seed) {
+    SimulatedPlayer(Rung rung, double factor, long seed) {
         this.rung = rung;
         this.factor = factor;
         this.random = new Random(seed);
     }
 
     /** Runs a drill once. */
-    public Run run(String drill, int tempo, Instant at) {
+    Run run(String drill, int tempo, Instant at) {
         DrillId id = DrillId.parse(drill);
-        if (id.left().isEmpty()) {
+        if (id.reached().isEmpty()) {
             return new Run(
                     drill, random.nextInt(4) == 0 ? Result.ROUGH : Result.CLEAN, tempo, OptionalDouble.empty(), at);
         }
-        String change = drill.substring(drill.indexOf(':'));
-        int times = practised.merge(change, 1, Integer::sum);
-        ChangeModel model = new ChangeModel(id.board(), rung, Player.ADULT, Parameters.STANDARD);
-        double learnt =
-                factor * model.neededSeconds(id.left().get(), id.reached().orElseThrow());
-        double seconds = learnt
-                * (1 + UNPRACTISED * Math.pow(times, -LEARNS) * unlearnt(times))
-                * Math.exp(NOISE * random.nextGaussian());
+        repeat(drill, 1);
+        double seconds = seconds(drill) * Math.exp(NOISE * random.nextGaussian());
         double there = BEATS_A_CHANGE * 60 / Math.max(1, tempo);
         Result result = seconds < AT_EASE * there ? Result.CLEAN : seconds < there ? Result.ROUGH : Result.MISSED;
         return new Run(drill, result, tempo, OptionalDouble.of(Math.max(0.02, Math.min(60, seconds))), at);
     }
 
-    /**
-     * What it runs in some weeks up to a time: on four days of seven five drills, the first of them most often, each at the tempo
-     * that its log says.
-     */
-    public List<Run> practise(List<DrillPlan.Candidate> candidates, int weeks, Instant until) {
-        List<Drill> drills =
-                candidates.stream().map(DrillPlan.Candidate::drill).distinct().toList();
+    /** Practises a change for a part of what a run of a drill is. */
+    void repeat(String drill, double ofARun) {
+        practised.merge(DrillId.changeOf(drill), ofARun, Double::sum);
+    }
+
+    /** What a change takes by now, on the average. */
+    double seconds(String drill) {
+        double times = Math.max(1, practised.getOrDefault(DrillId.changeOf(drill), 0.0));
+        return learntSeconds(drill) * (1 + UNPRACTISED * Math.pow(times, -LEARNS) * unlearnt(times));
+    }
+
+    /** What a change takes once nothing is left to be won. */
+    double learntSeconds(String drill) {
+        return factor
+                * learnt.computeIfAbsent(DrillId.changeOf(drill), change -> {
+                    DrillId id = DrillId.parse(drill);
+                    ChangeModel model = new ChangeModel(id.board(), rung, Player.ADULT, Parameters.STANDARD);
+                    return model.neededSeconds(
+                            id.left().orElseThrow(), id.reached().orElseThrow());
+                });
+    }
+
+    /** The tempo at which a change of so many seconds is clean. */
+    static double cleanTo(double seconds) {
+        return AT_EASE * BEATS_A_CHANGE * 60 / seconds;
+    }
+
+    /** What it runs in some weeks up to a time: on four days of seven what the plan has for a short session. */
+    List<Run> practise(List<DrillPlan.Candidate> candidates, int weeks, Instant until) {
         List<Run> runs = new ArrayList<>();
-        for (int day = DAYS_A_WEEK * weeks; day > 0 && !drills.isEmpty(); day--) {
+        for (int day = DAYS_A_WEEK * weeks; day > 0; day--) {
             if (random.nextInt(DAYS_A_WEEK) < DAYS_OF_PRACTICE) {
-                DrillLog log = new DrillLog(runs, ZoneOffset.UTC);
                 Instant at = until.minus(Duration.ofDays(day));
-                for (int i = 0; i < DRILLS_A_DAY; i++) {
-                    int place = (int) (Math.abs(random.nextGaussian()) * drills.size() / 3);
-                    Drill drill = drills.get(Math.min(drills.size() - 1, place));
-                    runs.add(run(drill.id(), log.tempo(drill), at.plus(MINUTES_A_DRILL.multipliedBy(i))));
+                LocalDate date = at.atOffset(ZoneOffset.UTC).toLocalDate();
+                DrillLog log = new DrillLog(runs, ZoneOffset.UTC);
+                for (DrillPlan.Planned planned : DrillPlan.of(candidates, log, DrillPlan.Day.of(date, MINUTES_A_DAY))
+                        .drills()) {
+                    runs.add(run(planned.drill().id(), planned.tempo(), at));
+                    at = at.plus(MINUTES_A_DRILL);
                 }
             }
         }
@@ -96,7 +115,7 @@ public final class SimulatedPlayer {
     }
 
     /** After some dozens of times nothing is left to be won. */
-    private static double unlearnt(int times) {
-        return Math.max(0, 1 - times / 60.0);
+    private static double unlearnt(double times) {
+        return Math.max(0, 1 - times / 60);
     }
 }

@@ -41,10 +41,12 @@ public final class GripPool {
     /**
      * A shape before it is fingered.
      *
+     * @param habit what it costs that the player does not know it
      * @param atLeast no fingering of it costs less
      * @param isExact whether that is all that can be told without fingering it
      */
-    record Candidate(Shape shape, boolean isNew, double atLeast, boolean isExact) implements Comparable<Candidate> {
+    record Candidate(Shape shape, boolean isNew, double habit, double atLeast, boolean isExact)
+            implements Comparable<Candidate> {
 
         @Override
         public int compareTo(Candidate other) {
@@ -72,9 +74,9 @@ public final class GripPool {
     }
 
     /** What a shape may cost at a glance to be among the first, how much further is looked then, and from where on at all. */
-    private static final double FIRST_GLANCE = 7;
+    private static final double FIRST_GLANCE = 10;
 
-    private static final double FURTHER = 1.2;
+    private static final double FURTHER = 1.4;
     private static final double LAST_GLANCE = 64;
 
     private final Source source;

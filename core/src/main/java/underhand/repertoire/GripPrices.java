@@ -120,20 +120,18 @@ final class GripPrices {
         /** A shape before its fingers are looked at. */
         Candidate atAGlance(Shape shape, Rung level) {
             boolean isNew = habit.isNew(shape);
-            double atLeast = sound.atAGlance(shape, roles)
-                    + hand.atLeast(shape)
-                    + habit.ofShape(shape, isNew, occurrences)
-                    + ofLevel(level);
-            return new Candidate(shape, isNew, atLeast, false);
+            double ofHabit = habit.ofShape(shape, isNew, occurrences);
+            double atLeast = sound.atAGlance(shape, roles) + hand.atLeast(shape) + ofHabit + ofLevel(level);
+            return new Candidate(shape, isNew, ofHabit, atLeast, false);
         }
 
         /** The same, as near as can be said without fingering it. */
         Candidate exactly(Candidate candidate, Rung level) {
             Shape shape = candidate.shape();
-            Effort.Builder effort = ofShape(candidate, level);
             int handFret = player.thumb() ? 1 : Grip.lowestHandFret(shape);
-            double atLeast = effort.total() + hand.atLeast(shape) + sound.atLeastOfHand(shape, handFret);
-            return new Candidate(shape, candidate.isNew(), atLeast, true);
+            double atLeast =
+                    ofShape(candidate, level).total() + hand.atLeast(shape) + sound.atLeastOfHand(shape, handFret);
+            return new Candidate(shape, candidate.isNew(), candidate.habit(), atLeast, true);
         }
 
         /** Adds every fingering of a shape that is wanted and possible. */
@@ -155,11 +153,12 @@ final class GripPrices {
             possible.sort(Comparator.comparing(ByHand::isTaught)
                     .reversed()
                     .thenComparingDouble(g -> g.effort().total()));
+            Effort ofShape = ofShape(candidate, level).build();
             ByHand usual = possible.get(0);
             for (ByHand one : possible.subList(0, Math.min(MOST_FINGERINGS, possible.size()))) {
                 double harder = one.effort().total() - usual.effort().total();
                 double other = habit.ofFingers(one.isTaught(), usual.isTaught(), harder);
-                found.add(rated(candidate, one, other, level));
+                found.add(rated(candidate, ofShape, one, other, level));
             }
         }
 
@@ -170,7 +169,8 @@ final class GripPrices {
                 return Optional.empty();
             }
             Rung level = Rung.of(Math.max(rung.level(), Beginner.needed(grip)));
-            return Optional.of(rated(atAGlance(grip.shape(), level), own, 0, level));
+            Candidate candidate = atAGlance(grip.shape(), level);
+            return Optional.of(rated(candidate, ofShape(candidate, level).build(), own, 0, level));
         }
 
         /** What is known of a grip's effort before it is fingered. */
@@ -179,12 +179,12 @@ final class GripPrices {
             Shape shape = candidate.shape();
             sound.ofShape(effort, shape, roles);
             return effort.add(EffortTerm.SIGHT, high * Math.max(0, shape.highestFret() - COMFORTABLE))
-                    .add(EffortTerm.NEW_SHAPE, habit.ofShape(shape, candidate.isNew(), occurrences))
+                    .add(EffortTerm.NEW_SHAPE, candidate.habit())
                     .add(EffortTerm.BEYOND, ofLevel(level));
         }
 
-        private RatedGrip rated(Candidate candidate, ByHand one, double otherFingers, Rung level) {
-            Effort.Builder effort = ofShape(candidate, level).addAll(one.effort());
+        private RatedGrip rated(Candidate candidate, Effort ofShape, ByHand one, double otherFingers, Rung level) {
+            Effort.Builder effort = new Effort.Builder().addAll(ofShape).addAll(one.effort());
             sound.ofHand(effort, one.grip());
             effort.add(EffortTerm.OTHER_FINGERS, otherFingers);
             return new RatedGrip(one.grip(), effort.build(), level.level(), candidate.isNew());

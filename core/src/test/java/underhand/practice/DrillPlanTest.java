@@ -12,20 +12,31 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import underhand.arrange.Arrangement;
 import underhand.arrange.Arranger;
+import underhand.fill.Fill;
+import underhand.fill.Fills;
 import underhand.format.text.ChartTextReader;
+import underhand.hand.Parameters;
+import underhand.hand.Player;
+import underhand.hand.Rung;
 import underhand.input.RangeException;
+import underhand.move.ChangeModel;
 import underhand.practice.DrillPlan.Candidate;
+import underhand.practice.DrillPlan.Day;
 import underhand.practice.DrillPlan.Planned;
 import underhand.practice.Run.Result;
 import underhand.settings.ArrangementSettings;
+import underhand.settings.SoloAsk;
 
 /** What a plan keeps: the minutes, the caps, what hurt, what is due. */
 class DrillPlanTest {
@@ -52,6 +63,18 @@ class DrillPlanTest {
             }
         }
         return all;
+    }
+
+    private static Day capped(int barres) {
+        return new Day(TODAY, 120, OptionalInt.of(barres), Set.of(), Set.of(), Set.of(), Map.of());
+    }
+
+    private static Day said(int minutes, Set<String> swapped, Set<String> skipped, Set<String> shortened) {
+        return new Day(TODAY, minutes, OptionalInt.empty(), swapped, skipped, shortened, Map.of());
+    }
+
+    private static List<String> ids(DrillPlan plan) {
+        return plan.drills().stream().map(d -> d.drill().id()).toList();
     }
 
     private static Run run(String drill, Result result, LocalDate day) {
@@ -82,7 +105,7 @@ class DrillPlanTest {
         for (int round = 0; round < 60; round++) {
             List<Run> runs = random(random);
             DrillLog log = log(runs);
-            DrillPlan plan = DrillPlan.of(CANDIDATES, log, minutes, OptionalInt.empty(), TODAY);
+            DrillPlan plan = DrillPlan.of(CANDIDATES, log, Day.of(TODAY, minutes));
             double all = plan.drills().stream()
                     .mapToDouble(d -> d.drill().kind().minutes())
                     .sum();
@@ -112,9 +135,7 @@ class DrillPlanTest {
         DrillPlan plan = DrillPlan.of(
                 CANDIDATES,
                 log(List.of(run(first, Result.MISSED, TODAY.minusDays(3)), run(second, Result.CLEAN, TODAY))),
-                5,
-                OptionalInt.empty(),
-                TODAY);
+                Day.of(TODAY, 5));
         List<String> ids = plan.drills().stream().map(d -> d.drill().id()).toList();
         assertTrue(ids.contains(first));
         assertFalse(ids.contains(second));
@@ -133,7 +154,7 @@ class DrillPlanTest {
         Run done = run(barres.get(0).id(), Result.CLEAN, TODAY);
         for (List<Run> runs : List.of(List.<Run>of(), List.of(done))) {
             double before = runs.isEmpty() ? 0 : barres.get(0).kind().minutes();
-            double planned = DrillPlan.of(CANDIDATES, log(runs), 120, OptionalInt.of(cap), TODAY).drills().stream()
+            double planned = DrillPlan.of(CANDIDATES, log(runs), capped(cap)).drills().stream()
                     .filter(d -> d.drill().barres())
                     .mapToDouble(d -> d.drill().kind().minutes())
                     .sum();
@@ -143,7 +164,7 @@ class DrillPlanTest {
 
     @Test
     void theSameDrillOfTwoSongsIsOne() {
-        Planned shared = DrillPlan.of(CANDIDATES, log(List.of()), 120, OptionalInt.empty(), TODAY).drills().stream()
+        Planned shared = DrillPlan.of(CANDIDATES, log(List.of()), Day.of(TODAY, 120)).drills().stream()
                 .filter(d -> d.songs() > 1)
                 .findFirst()
                 .orElseThrow();
@@ -214,8 +235,7 @@ class DrillPlanTest {
 
     @Test
     void tooFewMinutesAreRefused() {
-        assertThrows(
-                RangeException.class, () -> DrillPlan.of(CANDIDATES, log(List.of()), 4, OptionalInt.empty(), TODAY));
+        assertThrows(RangeException.class, () -> Day.of(TODAY, 4));
     }
 
     @Test
@@ -226,5 +246,170 @@ class DrillPlanTest {
                 .allMatch(d -> d.caution().orElse("").contains("Stop at pain")));
         assertTrue(CANDIDATES.stream().anyMatch(c -> c.drill().kind() == DrillKind.BARRE));
         assertTrue(CANDIDATES.stream().anyMatch(c -> c.drill().kind() == DrillKind.ANCHOR));
+    }
+
+    @Test
+    void somethingElseStandsForWhatIsSwapped() {
+        DrillPlan before = DrillPlan.of(CANDIDATES, log(List.of()), Day.of(TODAY, 10));
+        for (String id : ids(before)) {
+            DrillPlan after = DrillPlan.of(CANDIDATES, log(List.of()), said(10, Set.of(id), Set.of(), Set.of()));
+            assertFalse(ids(after).contains(id));
+            assertEquals(before.drills().size(), after.drills().size(), "another one comes");
+        }
+    }
+
+    @Test
+    void whatIsSkippedTakesItsMinutesAlong() {
+        DrillPlan before = DrillPlan.of(CANDIDATES, log(List.of()), Day.of(TODAY, 10));
+        for (Planned skipped : before.drills()) {
+            String id = skipped.drill().id();
+            DrillPlan after = DrillPlan.of(CANDIDATES, log(List.of()), said(10, Set.of(), Set.of(id), Set.of()));
+            assertFalse(ids(after).contains(id));
+            assertTrue(after.minutes() <= 10 - skipped.minutes());
+        }
+    }
+
+    @Test
+    void whatIsShortenedTakesHalfItsTime() {
+        DrillPlan before = DrillPlan.of(CANDIDATES, log(List.of()), Day.of(TODAY, 10));
+        String id = ids(before).get(0);
+        DrillPlan after = DrillPlan.of(CANDIDATES, log(List.of()), said(10, Set.of(), Set.of(), Set.of(id)));
+        Planned shorter = after.drills().stream()
+                .filter(d -> d.drill().id().equals(id))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(Math.max(1, shorter.drill().kind().minutes() / 2), shorter.minutes());
+        assertTrue(after.minutes() <= 10);
+    }
+
+    /** What a song still lacks that is played soon comes before what is new elsewhere; a song played later, or before, changes nothing. */
+    @Test
+    void songsPlayedSoonComeBeforeWhatIsNew() {
+        for (long song = 1; song <= 5; song++) {
+            for (int days : new int[] {-1, 0, 3, 21, 22}) {
+                Day day = new Day(
+                        TODAY,
+                        10,
+                        OptionalInt.empty(),
+                        Set.of(),
+                        Set.of(),
+                        Set.of(),
+                        Map.of(song, TODAY.plusDays(days)));
+                DrillPlan plan = DrillPlan.of(CANDIDATES, log(List.of()), day);
+                boolean isSoon = days >= 0 && days <= 21;
+                long ofIt = plan.drills().stream()
+                        .filter(d -> d.why().startsWith("Played "))
+                        .count();
+                assertEquals(isSoon, ofIt > 0, song + " in " + days + " days: " + plan);
+                if (!isSoon) {
+                    assertEquals(DrillPlan.of(CANDIDATES, log(List.of()), Day.of(TODAY, 10)), plan);
+                }
+            }
+        }
+    }
+
+    @Test
+    void aHandIsTimedByChangesFromTheEasiestToTheHardest() {
+        List<Drill> timed = DrillPlan.timed(CANDIDATES);
+        assertEquals(6, timed.size());
+        assertEquals(6, timed.stream().map(Drill::id).distinct().count());
+        for (int i = 1; i < timed.size(); i++) {
+            assertTrue(timed.get(i).hardness() >= timed.get(i - 1).hardness());
+        }
+        timed.forEach(
+                drill -> assertEquals(drill.id(), DrillId.parse(drill.id()).toString()));
+        assertTrue(DrillPlan.timed(List.of()).isEmpty());
+        assertEquals(
+                1,
+                DrillPlan.timed(List.of(CANDIDATES.stream()
+                                .filter(c -> c.drill().kind() == DrillKind.LOOP)
+                                .findFirst()
+                                .orElseThrow()))
+                        .size());
+    }
+
+    /** Four times each is as many as a calibration asks for; a hand slower by half is found slower from the test alone. */
+    @Test
+    void theTimedTestGivesAFirstFactor() {
+        List<Run> runs = new ArrayList<>();
+        for (Drill drill : DrillPlan.timed(CANDIDATES)) {
+            for (int i = 0; i < 4; i++) {
+                DrillId id = DrillId.parse(drill.id());
+                ChangeModel model = new ChangeModel(id.board(), Rung.of(3), Player.ADULT, Parameters.STANDARD);
+                double seconds = 1.5
+                        * model.neededSeconds(
+                                id.left().orElseThrow(), id.reached().orElseThrow());
+                runs.add(new Run(
+                        drill.id(), Result.ROUGH, 0, OptionalDouble.of(seconds), Instant.ofEpochSecond(runs.size())));
+            }
+        }
+        Calibration found = Calibration.of(runs, Rung.of(3));
+        assertTrue(found.used());
+        assertEquals(1.5, found.factor(), 0.1);
+    }
+
+    /** Each further kind stands where it belongs: what is offered needs what it is about. */
+    @Test
+    void kindsOfDrillsStandWhereTheyBelong() {
+        Arrangement rock = new Arranger()
+                .arrange(
+                        ChartTextReader.read("| F | Bbm | Gm | Cm | F | G | A | B |")
+                                .chart(),
+                        ArrangementSettings.ofRung(3).withCapo(0));
+        List<Drill> drills = DrillFinder.of(rock);
+        for (Drill drill : drills) {
+            assertEquals(drill.id(), DrillId.parse(drill.id()).toString());
+            DrillId id = DrillId.parse(drill.id());
+            switch (drill.kind()) {
+                case MOVED ->
+                    assertTrue(
+                            id.left().orElseThrow().shape().openStrings() == 0
+                                    && id.reached().orElseThrow().shape().openStrings() == 0,
+                            drill.id());
+                case SLID -> {
+                    assertEquals(0, id.left().orElseThrow().shape().openStrings());
+                    assertTrue(drill.grips().orElseThrow().from().isEmpty());
+                }
+                default -> assertTrue(drill.notes().isEmpty());
+            }
+        }
+        Set<DrillKind> kinds = drills.stream().map(Drill::kind).collect(Collectors.toSet());
+        assertTrue(
+                kinds.containsAll(
+                        Set.of(DrillKind.MOVED, DrillKind.SLID, DrillKind.LOOP, DrillKind.INBAR, DrillKind.BARRE)),
+                kinds.toString());
+    }
+
+    @Test
+    void aTuneAndAFillAreDrillsOfTheirOwn() {
+        Arrangement solo = new Arranger()
+                .arrange(
+                        ChartTextReader.read(
+                                        "key: C\n| C | F | G7 | C |\ntune: E4 F4 G4 . | A4 . . . | B4 . D5 . | C5 . . . |")
+                                .chart(),
+                        ArrangementSettings.ofRung(4).withCapo(0).withSolo(SoloAsk.OPEN));
+        Drill tune = DrillFinder.of(solo).stream()
+                .filter(d -> d.kind() == DrillKind.TUNE)
+                .findFirst()
+                .orElseThrow();
+        assertFalse(tune.notes().isEmpty());
+        assertEquals(tune.id(), DrillId.parse(tune.id()).toString());
+        Arrangement plain = new Arranger()
+                .arrange(
+                        ChartTextReader.read("key: C\n| C | C | F | F | G | G | C | C |")
+                                .chart(),
+                        ArrangementSettings.ofRung(4).withCapo(0));
+        Fills fills = new Fills(plain);
+        Fill fill = plain.placements().stream()
+                .flatMap(p -> fills.at(p.index()).fills().stream())
+                .findFirst()
+                .orElseThrow();
+        Drill drill = DrillFinder.of(plain, List.of(fill)).stream()
+                .filter(d -> d.kind() == DrillKind.FILL)
+                .findFirst()
+                .orElseThrow();
+        assertEquals(fill.notes().size(), drill.notes().size());
+        assertEquals(drill.id(), DrillId.parse(drill.id()).toString());
+        assertTrue(DrillFinder.of(plain).stream().noneMatch(d -> d.kind() == DrillKind.FILL));
     }
 }

@@ -30,7 +30,18 @@ class ForecastTest {
     private static Drill drill(String kind, String change, int holds) {
         DrillKind of = DrillKind.parse(kind);
         return new Drill(
-                kind + ":" + change, of, "", "", Optional.empty(), 1, 1, TEMPO, holds, false, Optional.empty());
+                kind + ":" + change,
+                of,
+                "",
+                "",
+                Optional.empty(),
+                1,
+                1,
+                TEMPO,
+                holds,
+                false,
+                Optional.empty(),
+                List.of());
     }
 
     private static final List<Drill> SONG = List.of(drill("anchor", CHANGE, 70), drill("loop", CHANGE, 70));

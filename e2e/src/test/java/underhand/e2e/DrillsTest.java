@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -53,7 +54,7 @@ class DrillsTest extends InDemoBook {
         browser.press("10 minutes");
         browser.awaitTrue(() -> drills() < many);
         browser.await(By.cssSelector("[data-testid=plan-facts]"), t -> t.matches(".* ([0-9.]+) minutes.*"));
-        browser.await(DRILL, t -> t.matches("(?s).*(New|Due|Ahead).* in .*"));
+        browser.await(DRILL, t -> t.matches("(?s).*(New|Due|Ahead|Played).* in .*"));
         assertTrue(browser.driver()
                         .findElements(By.cssSelector("[aria-label='What came of it'] svg"))
                         .size()
@@ -111,7 +112,7 @@ class DrillsTest extends InDemoBook {
 
     /** How many changes are heard when the first drill of two chords is run fast and something is played. */
     private static int listen(Browser browser, Runnable play) {
-        browser.find(By.xpath("//li[@data-testid='drill'][.//*[@role='img']]//button"))
+        browser.find(By.xpath("//li[@data-testid='drill'][count(.//*[@role='img']) > 1]//button[.='Run']"))
                 .click();
         browser.find(RUNNING);
         while (Integer.parseInt(browser.find(TEMPO).getText().replaceAll("\\D", "")) < LISTENED_AT) {
@@ -153,7 +154,7 @@ class DrillsTest extends InDemoBook {
     @Test
     void aBrowserWithoutAMicrophone_saysWhatToDo() {
         openPlan("45");
-        browser.find(By.xpath("//li[@data-testid='drill'][.//*[@role='img']]//button"))
+        browser.find(By.xpath("//li[@data-testid='drill'][count(.//*[@role='img']) > 1]//button[.='Run']"))
                 .click();
         browser.press("Listen (m)");
         browser.await(LISTENING, t -> t.contains("The microphone cannot be used"));
@@ -169,6 +170,92 @@ class DrillsTest extends InDemoBook {
         press("0");
         browser.await(By.cssSelector("[role=status]"), t -> t.contains("health professional"));
         browser.await(By.tagName("main"), t -> t.contains("Out for today, because it hurt"));
+    }
+
+    private int minutes() {
+        return (int) Double.parseDouble(
+                browser.await(By.cssSelector("[data-testid=plan-facts]"), t -> t.matches(".* [0-9.]+ minutes.*"))
+                        .replaceAll(".*drills, ([0-9.]+) minutes.*", "$1"));
+    }
+
+    private void say(String word) {
+        browser.find(By.xpath("(//li[@data-testid='drill']//button[.='" + word + "'])[1]"))
+                .click();
+    }
+
+    /** What is said of today's plan outlives a reload, and the plan can be made anew. */
+    @Test
+    void aDrillIsSwapped_skipped_shortened() {
+        openPlan("10");
+        int whole = minutes();
+        String first = browser.find(DRILL).getText();
+        say("Shorten");
+        browser.await(
+                DRILL,
+                t -> t.startsWith(first.lines().findFirst().orElseThrow()) && !t.equals(first)
+                        || !t.startsWith(first.lines().findFirst().orElseThrow()));
+        say("Swap");
+        browser.await(By.tagName("main"), t -> t.contains("Plan today anew"));
+        browser.awaitTrue(() -> !browser.find(DRILL).getText().equals(first));
+        say("Skip");
+        browser.awaitTrue(() -> minutes() < whole);
+        int fewer = minutes();
+        browser.driver().navigate().refresh();
+        browser.find(DRILL);
+        browser.awaitTrue(() -> minutes() == fewer);
+        browser.press("Plan today anew");
+        browser.awaitTrue(() -> minutes() == whole);
+    }
+
+    @Test
+    void aHandIsTimedBySixChanges() {
+        openPlan("10");
+        int before = runs();
+        browser.press("Time six changes");
+        By count = By.cssSelector("[data-testid=timed-count]");
+        for (int change = 1; change <= 6; change++) {
+            for (int time = 1; time <= 4; time++) {
+                String at = "Change " + change + " of 6, " + time + " of 4 times";
+                browser.await(count, at::equals);
+                press("t");
+                press("t");
+            }
+        }
+        browser.await(By.cssSelector("[role=status]"), t -> t.contains("That was all"));
+        press(Keys.ESCAPE);
+        browser.find(DRILL);
+        browser.awaitTrue(() -> runs() == before + 24);
+    }
+
+    /** A song with a day: the plan, the calendar and the songbook know of it. */
+    @Test
+    void aSongHasItsDay_andCurvesAreDrawnOfSongs() {
+        openPlan("45");
+        browser.await(By.cssSelector("[data-testid=calendar]"), t -> t.contains("Mon"));
+        assertEquals(
+                1,
+                browser.driver()
+                        .findElements(By.cssSelector("[data-testid=calendar] td[aria-current=date]"))
+                        .size());
+        for (String of : List.of("Songs", "Seconds", "Kinds of drill", "Changes")) {
+            browser.press(of);
+            browser.awaitTrue(() -> browser.driver()
+                            .findElements(By.cssSelector("[data-testid=curve]"))
+                            .size()
+                    > 0);
+        }
+        browser.find(By.cssSelector("[data-testid=forecasts] input[type=date]"));
+        LocalDate day = LocalDate.now().plusDays(5);
+        browser.driver()
+                .executeScript(
+                        "const i = document.querySelector('[data-testid=forecasts] input[type=date]');"
+                                + "Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(i, arguments[0]);"
+                                + "i.dispatchEvent(new Event('input', {bubbles: true}));",
+                        day.toString());
+        browser.await(DRILL, t -> true);
+        browser.await(By.cssSelector("ol"), t -> t.contains("Played in 5 days"));
+        browser.go(application.address() + "/");
+        browser.await(By.cssSelector("main ul"), t -> t.contains("played on " + day.getDayOfMonth() + " "));
     }
 
     @Test

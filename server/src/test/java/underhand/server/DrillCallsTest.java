@@ -3,6 +3,7 @@ package underhand.server;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.not;
 import static org.hamcrest.Matchers.nullValue;
 import static org.junit.jupiter.api.Assertions.assertEquals;
@@ -350,5 +351,104 @@ class DrillCallsTest extends ArrangementCalls {
                 .andExpect(status().is4xxClientError())
                 .andExpect(jsonPath("$.field").value("drill"));
         mvc.perform(get("/api/v1/drills/plan?playerId=99999")).andExpect(status().is4xxClientError());
+    }
+
+    /** What is said of a plan holds for the call that says it. */
+    @Test
+    void plan_swapsSkipsAndShortens() throws Exception {
+        String whole = "/api/v1/drills/plan?minutes=45&playerId="
+                + newPlayer("null").get("id").asLong();
+        JsonNode before =
+                json.readTree(mvc.perform(get(whole)).andReturn().getResponse().getContentAsString());
+        String drill = before.get("drills").get(0).get("drill").asText();
+        double minutes = before.get("drills").get(0).get("minutes").asDouble();
+        for (String how : List.of("swapped", "skipped")) {
+            mvc.perform(get(whole).param(how, drill))
+                    .andExpect(status().isOk())
+                    .andExpect(jsonPath("$.drills[*].drill", not(hasItem(drill))));
+        }
+        mvc.perform(get(whole).param("shortened", drill, "loop:of another song"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.drills[0].minutes").value(Math.max(1, minutes / 2)));
+    }
+
+    @Test
+    void timed_givesSixChanges_andCurvesAndCalendarTellOfTheirTimes() throws Exception {
+        long player = newPlayer("null").get("id").asLong();
+        JsonNode six = json.readTree(mvc.perform(get("/api/v1/drills/timed?playerId=" + player))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+        assertEquals(6, six.size());
+        for (JsonNode change : six) {
+            for (int day = 1; day <= 4; day++) {
+                log(Map.of(
+                                "drill",
+                                change.get("drill").asText(),
+                                "result",
+                                "rough",
+                                "tempo",
+                                0,
+                                "seconds",
+                                0.5 + 0.1 * day,
+                                "at",
+                                Instant.now().minusSeconds(86_400L * day).toString(),
+                                "playerId",
+                                player))
+                        .andExpect(status().isCreated());
+            }
+        }
+        mvc.perform(get("/api/v1/drills/calibration?playerId=" + player))
+                .andExpect(jsonPath("$.count").value(24));
+        mvc.perform(get("/api/v1/drills/curves?of=seconds&playerId=" + player))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.length()").value(6))
+                .andExpect(jsonPath("$[0].points.length()").value(4))
+                .andExpect(jsonPath("$[0].points[0].value").value(0.9));
+        mvc.perform(get("/api/v1/drills/curves?of=song&playerId=" + player)).andExpect(status().isOk());
+        mvc.perform(get("/api/v1/drills/curves?of=weather&playerId=" + player))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("change, song, kind or seconds")));
+        mvc.perform(get("/api/v1/drills/calendar?zone=UTC&playerId=" + player))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.length()").value(56))
+                .andExpect(jsonPath("$[?(@.runs == 6)]", hasSize(4)));
+    }
+
+    /** A song's day is no change of the song, and what it lacks comes early in the plan then. */
+    @Test
+    void song_hasItsDay() throws Exception {
+        JsonNode song = json.readTree(mvc.perform(post("/api/v1/songs")
+                        .contentType(APPLICATION_JSON)
+                        .content("{\"source\":\"title: The Day\\n| F#m | C#m | Bbm | Ebm |\"}"))
+                .andExpect(status().isCreated())
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+        long id = song.get("id").asLong();
+        String day = LocalDate.now(ZoneOffset.UTC).plusDays(3).toString();
+        playedOn(id, "\"" + day + "\"").andExpect(status().isNoContent());
+        mvc.perform(get("/api/v1/songs/" + id))
+                .andExpect(jsonPath("$.version").value(song.get("version").asLong()));
+        mvc.perform(get("/api/v1/songs")).andExpect(jsonPath("$[?(@.id == " + id + ")].playedOn", hasItem(day)));
+        mvc.perform(get("/api/v1/drills/plan?minutes=20&playerId="
+                        + newPlayer("null").get("id").asLong()))
+                .andExpect(jsonPath("$.drills[*].why", hasItem(containsString("Played in 3 days, in The Day"))));
+        mvc.perform(get("/api/v1/drills/forecast"))
+                .andExpect(jsonPath("$[0].playedOn").value(day));
+        playedOn(id, "\"next Friday\"")
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("2027-05-01")));
+        playedOn(id, "null").andExpect(status().isNoContent());
+        mvc.perform(get("/api/v1/songs"))
+                .andExpect(jsonPath("$[?(@.id == " + id + ")].playedOn", hasItem(nullValue())));
+        playedOn(987_654, "null").andExpect(status().isNotFound());
+    }
+
+    private ResultActions playedOn(long song, String day) throws Exception {
+        return mvc.perform(put("/api/v1/songs/" + song + "/played-on")
+                .contentType(APPLICATION_JSON)
+                .content("{\"date\":" + day + "}"));
     }
 }

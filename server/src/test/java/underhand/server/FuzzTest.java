@@ -46,6 +46,8 @@ class FuzzTest {
             "/arrangements/rungs",
             "/efforts",
             "/drills/plan",
+            "/drills/timed",
+            "/drills/curves",
             "/drills/forecast");
 
     private static final List<String> WORDS = List.of(

@@ -8,6 +8,7 @@ import java.sql.Clob;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
@@ -85,6 +86,10 @@ class Shelves {
             case FILE -> {
                 Clob text = row.getClob(column.name());
                 yield json.getNodeFactory().textNode(text.getSubString(1, (int) text.length()));
+            }
+            case DAY -> {
+                LocalDate day = row.getObject(column.name(), LocalDate.class);
+                yield day == null ? json.nullNode() : json.getNodeFactory().textNode(day.toString());
             }
             case NUMBER -> json.getNodeFactory().numberNode(row.getLong(column.name()));
             case TIME, LOGGED -> {
@@ -210,6 +215,7 @@ class Shelves {
         boolean isNull = node.isNull() || node.isMissingNode();
         return switch (column.form()) {
             case TEXT, FILE -> isNull ? "" : node.asText();
+            case DAY -> isNull ? null : LocalDate.parse(node.asText());
             case NUMBER -> isNull ? null : node.asLong();
             case TIME, LOGGED -> isNull ? null : Instant.parse(node.asText()).atOffset(ZoneOffset.UTC);
             case JSON -> isNull ? null : node.toString();

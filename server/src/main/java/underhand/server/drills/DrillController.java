@@ -1,5 +1,6 @@
 package underhand.server.drills;
 
+import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.ArraySchema;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.DateTimeException;
@@ -13,6 +14,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -42,12 +44,17 @@ class DrillController {
     private static final String MINUTES = "20";
     private static final int MOST_LOGGED = 2000;
     private static final String CSV = "text/csv";
+    private static final int WEEKS_BEFORE = 5;
+    private static final int WEEKS_AFTER = 2;
 
     private final DrillService drills;
 
     DrillController(DrillService drills) {
         this.drills = drills;
     }
+
+    /** @param string index from the lowest */
+    record DrillNoteView(int string, int fret) {}
 
     /**
      * @param drill its id, to be sent with what was run
@@ -58,6 +65,7 @@ class DrillController {
      * @param song number of the song it is from
      * @param tempo beats a minute to run it at; the song's is {@code songTempo}
      * @param openStrings pitches of the open strings above the capo, MIDI numbers from the lowest; none for the right hand alone
+     * @param notes played one after another; none but for a tune or a fill
      * @param best the fastest clean run so far; 0 for none
      */
     record PlannedDrillView(
@@ -70,6 +78,7 @@ class DrillController {
             @Schema(nullable = true) GripView from,
             @Schema(nullable = true) GripView to,
             List<Integer> openStrings,
+            List<DrillNoteView> notes,
             long song,
             int bar,
             int tempo,
@@ -88,18 +97,22 @@ class DrillController {
                     planned.why(),
                     drill.caution().orElse(null),
                     drill.grips()
-                            .map(g -> GripView.of(g.from(), g.fromChord(), g.board()))
+                            .flatMap(g -> g.from()
+                                    .map(from -> GripView.of(from, g.fromChord().orElseThrow(), g.board())))
                             .orElse(null),
                     drill.grips()
                             .map(g -> GripView.of(g.to(), g.toChord(), g.board()))
                             .orElse(null),
                     drill.grips().map(g -> openStrings(g.board())).orElse(List.of()),
+                    drill.notes().stream()
+                            .map(n -> new DrillNoteView(n.string(), n.fret()))
+                            .toList(),
                     planned.song(),
                     drill.bar(),
                     planned.tempo(),
                     drill.tempo(),
                     planned.best(),
-                    drill.kind().minutes(),
+                    planned.minutes(),
                     planned.isNew());
         }
 
@@ -117,14 +130,22 @@ class DrillController {
      */
     record PlanView(List<PlannedDrillView> drills, double minutes, List<String> stopped, int streak) {}
 
-    /** @param zone whose day it is, such as {@code Europe/Berlin} */
+    /**
+     * @param zone whose day it is, such as {@code Europe/Berlin}
+     * @param swapped drills that something else stands for today
+     * @param skipped drills that are left out today, with their minutes
+     * @param shortened drills that take half of their time today
+     */
     @GetMapping("/plan")
     PlanView plan(
             @RequestParam(defaultValue = MINUTES) int minutes,
             @RequestParam(required = false) Long playerId,
-            @RequestParam(defaultValue = "UTC") String zone) {
+            @RequestParam(defaultValue = "UTC") String zone,
+            @RequestParam(defaultValue = "") Set<String> swapped,
+            @RequestParam(defaultValue = "") Set<String> skipped,
+            @RequestParam(defaultValue = "") Set<String> shortened) {
         ZoneId days = zone(zone);
-        DrillPlan plan = drills.plan(playerId, minutes, days);
+        DrillPlan plan = drills.plan(playerId, minutes, days, new DrillService.Said(swapped, skipped, shortened));
         return new PlanView(
                 plan.drills().stream().map(PlannedDrillView::of).toList(),
                 plan.minutes(),
@@ -219,6 +240,7 @@ class DrillController {
      * The tempo a song holds by the log.
      *
      * @param holds beats a minute that its slowest change holds
+     * @param playedOn day on which it is to be played; null where none is set
      * @param state holds, soon, too_few or not_faster
      * @param day on which it will hold its tempo; null unless soon
      * @param early the day may be as early as this, four times in five
@@ -227,6 +249,7 @@ class DrillController {
     record ForecastView(
             long song,
             String title,
+            @Schema(nullable = true) String playedOn,
             int holds,
             int tempo,
             String state,
@@ -239,6 +262,7 @@ class DrillController {
             return new ForecastView(
                     said.song(),
                     said.title(),
+                    said.playedOn().map(LocalDate::toString).orElse(null),
                     forecast.holds(),
                     forecast.tempo(),
                     forecast.state().name().toLowerCase(Locale.ROOT),
@@ -333,6 +357,84 @@ class DrillController {
                         + " time than your rung expects"
                         + (ofPlayer ? "; your parts go by that." : ". A player's own parts would go by that.")
                         + " How far the hand stretches is never changed by it.";
+    }
+
+    /**
+     * A change to be timed.
+     *
+     * @param drill id to log its times by
+     */
+    record TimedChangeView(String drill, String name, GripView from, GripView to) {}
+
+    /** Six changes of a player's songs, the easiest first: timed, they tell how fast this hand is. */
+    @GetMapping("/timed")
+    List<TimedChangeView> timed(
+            @RequestParam(required = false) Long playerId, @RequestParam(defaultValue = "UTC") String zone) {
+        return drills.timed(playerId, zone(zone)).stream()
+                .map(drill -> {
+                    Drill.Grips grips = drill.grips().orElseThrow();
+                    return new TimedChangeView(
+                            drill.id(),
+                            drill.name(),
+                            GripView.of(
+                                    grips.from().orElseThrow(),
+                                    grips.fromChord().orElseThrow(),
+                                    grips.board()),
+                            GripView.of(grips.to(), grips.toChord(), grips.board()));
+                })
+                .toList();
+    }
+
+    record CurvePointView(String day, double value) {}
+
+    /** @param runs it is drawn from */
+    record CurveView(String name, int runs, List<CurvePointView> points) {}
+
+    /**
+     * How things went from day to day.
+     *
+     * @param of change or kind: the tempo of clean runs; song: the tempo it held; seconds: those measured of each change
+     */
+    @GetMapping("/curves")
+    List<CurveView> curves(
+            @RequestParam(required = false) Long playerId,
+            @RequestParam(defaultValue = "UTC") String zone,
+            @Parameter(schema = @Schema(allowableValues = {"change", "song", "kind", "seconds"}))
+                    @RequestParam(defaultValue = "change")
+                    String of) {
+        return drills.curves(playerId, zone(zone), of(of)).stream()
+                .map(curve -> new CurveView(
+                        curve.name(),
+                        curve.runs(),
+                        curve.points().stream()
+                                .map(p -> new CurvePointView(p.day().toString(), GripView.round(p.value())))
+                                .toList()))
+                .toList();
+    }
+
+    private static DrillService.Of of(String said) {
+        try {
+            return DrillService.Of.valueOf(said.toUpperCase(Locale.ROOT));
+        } catch (IllegalArgumentException unknown) {
+            throw InputException.field(
+                    "of", "Curves are drawn of change, song, kind or seconds, not of \"" + said + "\".");
+        }
+    }
+
+    /**
+     * @param runs what was run
+     * @param due drills that come again on that day
+     */
+    record CalendarDayView(String day, int runs, int clean, int due) {}
+
+    /** Whole weeks around today: what was run, and what comes again. */
+    @GetMapping("/calendar")
+    List<CalendarDayView> calendar(
+            @RequestParam(required = false) Long playerId, @RequestParam(defaultValue = "UTC") String zone) {
+        ZoneId days = zone(zone);
+        return drills.log(playerId, days).calendar(LocalDate.now(days), WEEKS_BEFORE, WEEKS_AFTER).stream()
+                .map(day -> new CalendarDayView(day.day().toString(), day.runs(), day.clean(), day.due()))
+                .toList();
     }
 
     private static ZoneId zone(String zone) {

@@ -3,10 +3,11 @@ package underhand.server.drills;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,17 +17,20 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import underhand.hand.Rung;
 import underhand.practice.Calibration;
+import underhand.practice.Curve;
 import underhand.practice.Drill;
 import underhand.practice.DrillLog;
 import underhand.practice.DrillPlan;
 import underhand.practice.DrillPlan.Candidate;
 import underhand.practice.Forecast;
 import underhand.practice.Run;
-import underhand.practice.SimulatedPlayer;
 import underhand.server.arrangements.ArrangementService;
+import underhand.server.arrangements.ArrangementService.Arranged;
 import underhand.server.arrangements.ArrangementService.Task;
+import underhand.server.parts.PartService;
 import underhand.server.players.PlayerService;
 import underhand.server.songs.SongService;
+import underhand.server.songs.SongService.ToPractise;
 
 /** Plans what to practise from the songs that were practised last, and keeps what was run. */
 @Service
@@ -50,12 +54,53 @@ public class DrillService {
         this.logs = logs;
     }
 
+    /**
+     * What a player says of today's plan.
+     *
+     * @param swapped ids of drills that something else stands for
+     * @param skipped ids of drills that are left out with their minutes
+     * @param shortened ids of drills that take half of their time
+     */
+    record Said(Set<String> swapped, Set<String> skipped, Set<String> shortened) {}
+
     /** What fits into the minutes today. */
-    DrillPlan plan(Long playerId, int minutes, ZoneId zone) {
+    DrillPlan plan(Long playerId, int minutes, ZoneId zone, Said said) {
         OptionalInt barres = playerId == null
                 ? OptionalInt.empty()
                 : players.practice(playerId).mostBarres();
-        return DrillPlan.of(candidates(playerId), log(playerId, zone), minutes, barres, LocalDate.now(zone));
+        LocalDate today = LocalDate.now(zone);
+        List<ToPractise> practised = songs.toPractise(SONGS, today);
+        Map<Long, LocalDate> played = new HashMap<>();
+        practised.forEach(song -> song.playedOn().ifPresent(day -> played.put(song.id(), day)));
+        return DrillPlan.of(
+                candidates(playerId, practised),
+                log(playerId, zone),
+                new DrillPlan.Day(today, minutes, barres, said.swapped(), said.skipped(), said.shortened(), played));
+    }
+
+    /** Six changes to be timed: the easiest of a player's songs, the hardest, and what lies between them. */
+    List<Drill> timed(Long playerId, ZoneId zone) {
+        checkPlayer(playerId);
+        return DrillPlan.timed(candidates(playerId, songs.toPractise(SONGS, LocalDate.now(zone))));
+    }
+
+    /** What a curve is drawn of. */
+    enum Of {
+        CHANGE,
+        SONG,
+        KIND,
+        SECONDS
+    }
+
+    /** How things went from day to day. */
+    List<Curve> curves(Long playerId, ZoneId zone, Of of) {
+        DrillLog log = log(playerId, zone);
+        return switch (of) {
+            case CHANGE -> Curve.tempoOfChanges(log);
+            case KIND -> Curve.tempoOfKinds(log);
+            case SECONDS -> Curve.secondsOfChanges(log);
+            case SONG -> Curve.tempoOfSongs(candidates(playerId, songs.toPractise(SONGS, LocalDate.now(zone))), log);
+        };
     }
 
     DrillLog log(Long playerId, ZoneId zone) {
@@ -100,25 +145,28 @@ public class DrillService {
                         .toList();
     }
 
-    /** A song with when it will hold its tempo. */
-    record SongForecast(long song, String title, Forecast forecast) {}
+    /**
+     * A song with when it will hold its tempo.
+     *
+     * @param playedOn day on which it is to be played; empty where none is set
+     */
+    record SongForecast(long song, String title, Optional<LocalDate> playedOn, Forecast forecast) {}
 
-    /** The songs that were practised last, each with when it will hold its tempo. */
+    /** The songs that are played next or were practised last, each with when it will hold its tempo. */
     List<SongForecast> forecasts(Long playerId, ZoneId zone) {
         DrillLog log = log(playerId, zone);
-        Map<Long, List<Candidate>> bySong = candidates(playerId).stream()
-                .collect(Collectors.groupingBy(Candidate::song, LinkedHashMap::new, Collectors.toList()));
-        return bySong.entrySet().stream()
-                .map(song -> {
-                    List<Drill> drills =
-                            song.getValue().stream().map(Candidate::drill).toList();
-                    int tempo = drills.get(0).tempo();
-                    return new SongForecast(
-                            song.getKey(),
-                            song.getValue().get(0).title(),
-                            Forecast.of(drills, tempo, log, LocalDate.now(zone)));
-                })
-                .toList();
+        LocalDate today = LocalDate.now(zone);
+        List<SongForecast> forecasts = new ArrayList<>();
+        for (ToPractise song : songs.toPractise(SONGS, today)) {
+            List<Drill> drills = candidates(playerId, List.of(song)).stream()
+                    .map(Candidate::drill)
+                    .toList();
+            if (!drills.isEmpty()) {
+                Forecast forecast = Forecast.of(drills, drills.get(0).tempo(), log, today);
+                forecasts.add(new SongForecast(song.id(), song.title(), song.playedOn(), forecast));
+            }
+        }
+        return forecasts;
     }
 
     private void checkPlayer(Long playerId) {
@@ -131,19 +179,27 @@ public class DrillService {
         return playerId == null ? USUAL_RUNG : players.rung(playerId);
     }
 
-    private List<Candidate> candidates(Long playerId) {
+    private List<Candidate> candidates(Long playerId, List<ToPractise> practised) {
         List<Candidate> candidates = new ArrayList<>();
-        for (SongService.ToPractise song : songs.toPractise(SONGS)) {
+        for (ToPractise song : practised) {
             Task task = arrangements.task(
                     playerId == null ? song.asked() : song.asked().by(playerId, rung(playerId)));
-            candidates.addAll(arrangements.planned(
-                    task, () -> Candidate.of(arrangements.roughly(task).arrangement(), song.id(), song.title())));
+            candidates.addAll(arrangements.planned(task, () -> {
+                Arranged arranged = arrangements.roughly(task);
+                return Candidate.of(
+                        arranged.arrangement(),
+                        PartService.fills(arranged, song.asked().fills()),
+                        song.id(),
+                        song.title());
+            }));
         }
         return candidates;
     }
 
     /** Fills the log of the adult hand with some weeks of a simulated player, for the demo. */
     public void simulate(int weeks, Instant until) {
-        logs.add(null, new SimulatedPlayer(Rung.of(USUAL_RUNG), 1, weeks).practise(candidates(null), weeks, until));
+        List<Candidate> candidates =
+                candidates(null, songs.toPractise(SONGS, LocalDate.ofInstant(until, ZoneOffset.UTC)));
+        logs.add(null, DrillLog.simulated(candidates, Rung.of(USUAL_RUNG), weeks, until));
     }
 }

@@ -57,10 +57,24 @@ public class PartService {
                         task.second().orElseThrow().seat()));
     }
 
+    /** The fills of a part that still fit. */
+    public static List<Fill> fills(Arranged arranged, List<FillChoiceRequest> choices) {
+        return chosen(arranged, choices, new ArrayList<>());
+    }
+
     private static Written written(Arranged arranged, List<FillChoiceRequest> choices, Seat seat) {
+        List<String> gone = new ArrayList<>();
+        List<Fill> chosen = chosen(arranged, choices, gone);
+        Part part = Part.of(arranged.arrangement(), chosen);
+        List<String> notices =
+                Stream.concat(part.notices().stream(), gone.stream()).toList();
+        return new Written(arranged, new Part(part.arrangement(), part.bars(), part.strikes(), notices), seat);
+    }
+
+    /** @param gone takes what is said of those that fit no more */
+    private static List<Fill> chosen(Arranged arranged, List<FillChoiceRequest> choices, List<String> gone) {
         Fills fills = new Fills(arranged.arrangement());
         List<Fill> chosen = new ArrayList<>();
-        List<String> gone = new ArrayList<>();
         for (FillChoiceRequest choice : choices == null ? List.<FillChoiceRequest>of() : choices) {
             choice.check();
             place(arranged, choice)
@@ -70,10 +84,7 @@ public class PartService {
                             () -> gone.add("The fill at placement " + (choice.placement() + 1)
                                     + " does not fit any more and is left out."));
         }
-        Part part = Part.of(arranged.arrangement(), chosen);
-        List<String> notices =
-                Stream.concat(part.notices().stream(), gone.stream()).toList();
-        return new Written(arranged, new Part(part.arrangement(), part.bars(), part.strikes(), notices), seat);
+        return chosen;
     }
 
     private static Optional<PlacedGrip> place(Arranged arranged, FillChoiceRequest choice) {

@@ -86,6 +86,16 @@ class SongController {
         service.practised(id);
     }
 
+    /** @param date the day as year-month-day; null for none */
+    record PlayedOnRequest(@Schema(nullable = true) String date) {}
+
+    /** Sets the day on which a song is to be played: what it still lacks comes early in the plan of practice then. */
+    @PutMapping("/{id}/played-on")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void playedOn(@PathVariable long id, @RequestBody PlayedOnRequest request) {
+        service.playedOn(id, request.date());
+    }
+
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable long id) {

@@ -8,6 +8,7 @@ import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
@@ -39,6 +40,9 @@ class SongEntity {
     private Instant changedAt;
     private Instant practisedAt;
     private Instant removedAt;
+
+    /** Day on which it is to be played; null where none is set. */
+    private LocalDate playedOn;
 
     /** What the list says of the chart, and the planner's version that read it. */
     @JdbcTypeCode(SqlTypes.JSON)
@@ -115,6 +119,10 @@ class SongEntity {
 
     Optional<Instant> removedAt() {
         return Optional.ofNullable(removedAt);
+    }
+
+    Optional<LocalDate> playedOn() {
+        return Optional.ofNullable(playedOn);
     }
 
     Decisions decisions() {

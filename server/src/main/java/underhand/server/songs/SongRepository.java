@@ -1,6 +1,7 @@
 package underhand.server.songs;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -14,13 +15,15 @@ interface SongRepository extends JpaRepository<SongEntity, Long> {
             long id,
             String title,
             Instant practisedAt,
+            LocalDate playedOn,
             SongFacts summary,
             String summaryBy,
             SongEfforts efforts,
             String effortsBy) {}
 
-    @Query("select new underhand.server.songs.SongRepository$Line(s.id, s.title, s.practisedAt, s.summary, s.summaryBy,"
-            + " s.efforts, s.effortsBy) from SongEntity s where s.removedAt is null order by s.title, s.id")
+    @Query(
+            "select new underhand.server.songs.SongRepository$Line(s.id, s.title, s.practisedAt, s.playedOn, s.summary, s.summaryBy,"
+                    + " s.efforts, s.effortsBy) from SongEntity s where s.removedAt is null order by s.title, s.id")
     List<Line> lines();
 
     Optional<SongEntity> findByIdAndRemovedAtIsNull(long id);
@@ -31,6 +34,11 @@ interface SongRepository extends JpaRepository<SongEntity, Long> {
     @Modifying
     @Query("update SongEntity s set s.practisedAt = :at where s.id = :id and s.removedAt is null")
     int practised(long id, Instant at);
+
+    /** Not a change of the song itself either. */
+    @Modifying
+    @Query("update SongEntity s set s.playedOn = :day where s.id = :id and s.removedAt is null")
+    int playedOn(long id, LocalDate day);
 
     @Modifying
     @Query("update SongEntity s set s.summary = :facts, s.summaryBy = :planner where s.id = :id")

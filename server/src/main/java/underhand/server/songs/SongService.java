@@ -1,7 +1,9 @@
 package underhand.server.songs;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.DateTimeException;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -90,18 +92,25 @@ public class SongService {
         return view(song(id));
     }
 
-    /** A song with what asks for its part. */
-    public record ToPractise(long id, String title, PreviewRequest asked) {}
+    /**
+     * A song with what asks for its part.
+     *
+     * @param playedOn day on which it is to be played; empty where none is set
+     */
+    public record ToPractise(long id, String title, PreviewRequest asked, Optional<LocalDate> playedOn) {}
 
-    /** The songs that were practised last, then those that never were. */
+    /** The songs that are to be played next, then those that were practised last, then those that never were. */
     @Transactional(readOnly = true)
-    public List<ToPractise> toPractise(int most) {
+    public List<ToPractise> toPractise(int most, LocalDate today) {
         return songs.lines().stream()
-                .sorted(Comparator.comparing(Line::practisedAt, Comparator.nullsLast(Comparator.reverseOrder())))
+                .sorted(Comparator.comparing((Line line) -> Optional.ofNullable(line.playedOn())
+                                .filter(day -> !day.isBefore(today))
+                                .orElse(LocalDate.MAX))
+                        .thenComparing(Line::practisedAt, Comparator.nullsLast(Comparator.reverseOrder())))
                 .limit(most)
                 .map(line -> song(line.id()))
-                .map(song ->
-                        new ToPractise(song.id(), song.title(), song.decisions().asked(song.source(), players)))
+                .map(song -> new ToPractise(
+                        song.id(), song.title(), song.decisions().asked(song.source(), players), song.playedOn()))
                 .toList();
     }
 
@@ -179,6 +188,25 @@ public class SongService {
     void practised(long id) {
         writes.in(() -> {
             if (songs.practised(id, Instant.now()) == 0) {
+                throw noSong(id);
+            }
+        });
+    }
+
+    /**
+     * Sets the day on which a song is to be played.
+     *
+     * @param date year-month-day; null for none
+     */
+    void playedOn(long id, String date) {
+        LocalDate day;
+        try {
+            day = date == null ? null : LocalDate.parse(date);
+        } catch (DateTimeException unread) {
+            throw InputException.field("date", "\"" + date + "\" is no day; send one such as 2027-05-01.");
+        }
+        writes.in(() -> {
+            if (songs.playedOn(id, day) == 0) {
                 throw noSong(id);
             }
         });
@@ -268,6 +296,7 @@ public class SongService {
                 facts.chords(),
                 facts.faults(),
                 line.practisedAt(),
+                line.playedOn(),
                 isMeasured ? line.efforts().rungs() : null);
     }
 }

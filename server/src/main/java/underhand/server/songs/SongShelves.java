@@ -2,6 +2,7 @@ package underhand.server.songs;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,11 +35,17 @@ class SongShelves {
                         new Column("created_at", "createdAt", Form.TIME),
                         new Column("changed_at", Shelf.CHANGED, Form.TIME),
                         new Column("removed_at", Shelf.REMOVED, Form.TIME),
-                        new Column("practised_at", "practisedAt", Form.LOGGED)),
+                        new Column("practised_at", "practisedAt", Form.LOGGED),
+                        new Column("played_on", "playedOn", Form.DAY)),
                 true,
                 WHO_PLAYS,
                 "title",
-                content -> check(json, content));
+                content -> {
+                    check(json, content);
+                    if (content.hasNonNull("playedOn")) {
+                        LocalDate.parse(content.path("playedOn").asText());
+                    }
+                });
     }
 
     @Bean

@@ -45,6 +45,8 @@ public record Shelf(
         FILE,
         /** A point of time in the row's JSON. */
         TIME,
+        /** A day in the row's JSON; may be missing. */
+        DAY,
         /** A point of time in the shelf's log. */
         LOGGED,
         /** The number of a row in another table. */
