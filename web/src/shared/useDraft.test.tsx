@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { act, renderHook } from '@testing-library/react';
 import { beforeEach, expect, test, vi } from 'vitest';
-import { useDraft } from './useDraft';
+import { useDraft, useDraftOf } from './useDraft';
 
 beforeEach(() => localStorage.clear());
 
@@ -31,4 +31,22 @@ test('a storage that takes nothing loses nothing on the page', () => {
   act(() => first.current.write('G D'));
   expect(first.current.text).toBe('G D');
   full.mockRestore();
+});
+
+test('a form that was left half filled in is there again; its other fields are as given', () => {
+  const form = (given: { name: string; rung: number }) =>
+    renderHook(() => useDraftOf('player.1', given)).result;
+  const first = form({ name: 'Ida', rung: 2 });
+  expect(first.current.isChanged).toBe(false);
+  act(() => first.current.set({ name: 'Ida', rung: 3 }));
+  const second = form({ name: 'Ida', rung: 2 });
+  expect([second.current.value, second.current.isOld, second.current.isChanged]).toEqual([
+    { name: 'Ida', rung: 3 },
+    true,
+    true,
+  ]);
+  act(() => second.current.set({ name: 'Ida', rung: 2 }));
+  expect(form({ name: 'Ida', rung: 2 }).current.isOld).toBe(false);
+  localStorage.setItem('underhand.draft.player.1', 'spoilt');
+  expect(form({ name: 'Ida', rung: 2 }).current.value).toEqual({ name: 'Ida', rung: 2 });
 });

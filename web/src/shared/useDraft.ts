@@ -41,3 +41,23 @@ export function useDraft(name: string, given: string) {
   const forget = useCallback(() => store(name, null), [name]);
   return { text, write, forget, isOld: kept !== null && kept !== given };
 }
+
+/**
+ * The same of a form that is being filled in.
+ *
+ * @param given what it starts from; the fields of a draft are laid over it
+ */
+export function useDraftOf<T extends object>(name: string, given: T) {
+  const start = JSON.stringify(given);
+  const { text, write, forget, isOld } = useDraft(name, start);
+  const set = useCallback((next: T) => write(JSON.stringify(next)), [write]);
+  return { value: laidOver(given, text), set, forget, isOld, isChanged: text !== start };
+}
+
+function laidOver<T extends object>(given: T, text: string): T {
+  try {
+    return { ...given, ...(JSON.parse(text) as Partial<T>) };
+  } catch {
+    return given;
+  }
+}

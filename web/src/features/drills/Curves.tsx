@@ -17,7 +17,7 @@ const HEIGHT = 44;
 const OF = [
   ['change', 'Changes'],
   ['seconds', 'Seconds'],
-  ['song', 'Songs'],
+  ['song', 'Whole songs'],
   ['kind', 'Kinds of drill'],
 ] as const;
 

@@ -117,11 +117,12 @@ export function PatternDialog({
             busy={keep.isPending}
             error={keep.error}
             onCancel={() => setEditing(null)}
-            onKeep={(pattern) =>
+            onKeep={(pattern, stored) =>
               keep.mutate(
                 { stored: editing === 'new' ? null : editing, pattern },
                 {
                   onSuccess: (kept) => {
+                    stored();
                     setEditing(null);
                     onChoose(withChoice(choices, section, { own: kept.pattern }));
                   },

@@ -11,6 +11,7 @@ import { useRef, useState } from 'react';
 import { api, type OwnPattern, type StoredPattern } from '../../api/client';
 import { MONO } from '../../theme/theme';
 import { Problem } from '../../shared/Problem';
+import { useDraftOf } from '../../shared/useDraft';
 import { divided, glance, STEP_KEYS, stepAfter } from './patternSteps';
 
 const DIVISIONS = [1, 2, 3, 4] as const;
@@ -29,16 +30,19 @@ export function PatternEditor({
   metre: string;
   busy: boolean;
   error: unknown;
-  onKeep: (pattern: OwnPattern) => void;
+  /** @param kept to be called once it is stored */
+  onKeep: (pattern: OwnPattern, kept: () => void) => void;
   onCancel: () => void;
 }) {
   const its = stored?.pattern.metre ?? metre;
   const beats = Number(its.split('/')[0]);
-  const [name, setName] = useState(stored?.pattern.name ?? '');
-  const [swing, setSwing] = useState(stored?.pattern.swing ?? false);
-  const [steps, setSteps] = useState(
-    () => stored?.pattern.steps?.split(' ') ?? Array.from({ length: beats * 2 }, () => '.'),
-  );
+  const given = {
+    name: stored?.pattern.name ?? '',
+    swing: stored?.pattern.swing ?? false,
+    steps: stored?.pattern.steps?.split(' ') ?? Array.from({ length: beats * 2 }, () => '.'),
+  };
+  const draft = useDraftOf(`pattern.${stored ? `${stored.id}.${stored.version}` : `new.${its}`}`, given);
+  const { name, swing, steps } = draft.value;
   const [at, setAt] = useState(0);
   const cells = useRef<(HTMLButtonElement | null)[]>([]);
   const pattern: OwnPattern = {
@@ -65,7 +69,7 @@ export function PatternEditor({
     if (next === null) {
       return false;
     }
-    setSteps(steps.map((s, i) => (i === index ? next : s)));
+    draft.set({ ...draft.value, steps: steps.map((s, i) => (i === index ? next : s)) });
     return true;
   };
   return (
@@ -75,14 +79,16 @@ export function PatternEditor({
           size="small"
           label="Name"
           value={name}
-          onChange={(event) => setName(event.target.value)}
+          onChange={(event) => draft.set({ ...draft.value, name: event.target.value })}
           slotProps={{ htmlInput: { maxLength: 60 } }}
         />
         <Typography>a bar of {its}</Typography>
         <NativeSelect
           value={division}
           inputProps={{ 'aria-label': 'Steps a beat' }}
-          onChange={(event) => setSteps(divided(steps, beats, Number(event.target.value)))}
+          onChange={(event) =>
+            draft.set({ ...draft.value, steps: divided(steps, beats, Number(event.target.value)) })
+          }
         >
           {DIVISIONS.map((d) => (
             <option key={d} value={d}>
@@ -91,7 +97,9 @@ export function PatternEditor({
           ))}
         </NativeSelect>
         <FormControlLabel
-          control={<Checkbox checked={swing} onChange={(_, on) => setSwing(on)} />}
+          control={
+            <Checkbox checked={swing} onChange={(_, on) => draft.set({ ...draft.value, swing: on })} />
+          }
           label="swing"
         />
       </Box>
@@ -169,11 +177,12 @@ export function PatternEditor({
         <Button
           variant="contained"
           disabled={busy || empty || check.isError || name.trim() === ''}
-          onClick={() => onKeep(pattern)}
+          onClick={() => onKeep(pattern, draft.forget)}
         >
           Keep and play it
         </Button>
         <Button onClick={onCancel}>Back</Button>
+        {draft.isChanged && <Button onClick={() => draft.set(given)}>Start afresh</Button>}
         {name.trim() === '' && <Typography sx={{ alignSelf: 'center' }}>Give it a name first.</Typography>}
       </Box>
     </Box>

@@ -5,12 +5,12 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
 import { api, type Guitar, type GuitarBuild, type Player, type PlayerLimits } from '../../api/client';
 import { playerKeys } from '../../api/queryKeys';
 import { useGuitars, usePlayers } from '../../api/useArrangement';
 import { HouseRulesPanel } from '../../shared/HouseRulesPanel';
 import { Problem } from '../../shared/Problem';
+import { useDraftOf } from '../../shared/useDraft';
 import { usePageTitle } from '../../shared/usePageTitle';
 import { useRemoval, type Removal } from '../../shared/useRemoval';
 import { HandDetails } from './HandDetails';
@@ -84,12 +84,15 @@ export function PlayersView() {
   );
 }
 
-/** Writes, removes and reads again. */
-function useWriting(key: readonly string[]) {
+/** Writes, reads again, and forgets the draft of what is written. */
+function useWriting(key: readonly string[], forget: () => void) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (write: () => Promise<unknown>) => write(),
-    onSuccess: () => queries.invalidateQueries({ queryKey: key }),
+    onSuccess: () => {
+      forget();
+      return queries.invalidateQueries({ queryKey: key });
+    },
   });
 }
 
@@ -97,18 +100,23 @@ function Row({
   busy,
   isNew,
   changed,
+  named,
   what,
   error,
   onSave,
+  onGiveUp,
   onRemove,
   children,
 }: {
   busy: boolean;
   isNew: boolean;
   changed: boolean;
+  named: boolean;
   what: string;
   error: unknown;
   onSave: () => void;
+  /** Back to what is stored. */
+  onGiveUp: () => void;
   onRemove: () => void;
   children: React.ReactNode;
 }) {
@@ -123,9 +131,18 @@ function Row({
     >
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start', rowGap: 1 }}>
         {children}
-        <Button type="submit" variant={isNew ? 'contained' : 'outlined'} disabled={busy || !changed}>
+        <Button
+          type="submit"
+          variant={isNew ? 'contained' : 'outlined'}
+          disabled={busy || !changed || !named}
+        >
           {isNew ? `Add the ${what}` : 'Save'}
         </Button>
+        {changed && (
+          <Button disabled={busy} onClick={onGiveUp}>
+            Give up the changes
+          </Button>
+        )}
         {!isNew && (
           <Button color="error" disabled={busy} onClick={onRemove}>
             Remove
@@ -145,15 +162,18 @@ const native = { select: { native: true }, inputLabel: { shrink: true } } as con
 
 function PlayerRow({ player, removal }: { player?: Player; removal?: Removal<Player> }) {
   const before = player?.limits ?? NEW_PLAYER;
-  const [limits, setLimits] = useState(before);
-  const writing = useWriting(playerKeys.players);
-  const set = (change: Partial<PlayerLimits>) => setLimits({ ...limits, ...change });
+  const draft = useDraftOf(`player.${player ? `${player.id}.${player.version}` : 'new'}`, before);
+  const limits = draft.value;
+  const writing = useWriting(playerKeys.players, draft.forget);
+  const set = (change: Partial<PlayerLimits>) => draft.set({ ...limits, ...change });
   return (
     <Row
       what="player"
       busy={writing.isPending || removal?.busy === true}
       isNew={!player}
-      changed={limits.name.trim() !== '' && JSON.stringify(limits) !== JSON.stringify(before)}
+      changed={draft.isChanged}
+      named={limits.name.trim() !== ''}
+      onGiveUp={() => draft.set(before)}
       error={writing.error}
       onSave={() =>
         writing.mutate(() =>
@@ -241,15 +261,18 @@ function Reach({ label, mm, onReach }: { label: string; mm: number; onReach: (mm
 
 function GuitarRow({ guitar, removal }: { guitar?: Guitar; removal?: Removal<Guitar> }) {
   const before = guitar?.build ?? NEW_GUITAR;
-  const [build, setBuild] = useState(before);
-  const writing = useWriting(playerKeys.guitars);
-  const set = (change: Partial<GuitarBuild>) => setBuild({ ...build, ...change });
+  const draft = useDraftOf(`guitar.${guitar ? `${guitar.id}.${guitar.version}` : 'new'}`, before);
+  const build = draft.value;
+  const writing = useWriting(playerKeys.guitars, draft.forget);
+  const set = (change: Partial<GuitarBuild>) => draft.set({ ...build, ...change });
   return (
     <Row
       what="guitar"
       busy={writing.isPending || removal?.busy === true}
       isNew={!guitar}
-      changed={build.name.trim() !== '' && JSON.stringify(build) !== JSON.stringify(before)}
+      changed={draft.isChanged}
+      named={build.name.trim() !== ''}
+      onGiveUp={() => draft.set(before)}
       error={writing.error}
       onSave={() =>
         writing.mutate(() =>

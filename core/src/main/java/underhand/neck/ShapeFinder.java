@@ -55,6 +55,34 @@ public final class ShapeFinder {
         return new Search(demand, bound, most).run();
     }
 
+    /** Whether a shape is among those that {@link #find} finds. */
+    public boolean finds(ToneDemand demand, Shape shape) {
+        if (shape.strings() != board.strings()
+                || shape.sounding() < FEWEST_SOUNDING
+                || shape.highestFret() > highestFret
+                || shape.stoppedFrets() > MOST_FRETS_AT_ONCE
+                || shape.highestFret() > highestReached(shape.lowestFretted().orElse(0))) {
+            return false;
+        }
+        int tones = 0;
+        int innerSilent = 0;
+        int silent = 0;
+        for (int string = 0; string < shape.strings(); string++) {
+            if (shape.isSilent(string)) {
+                silent++;
+            } else {
+                int midi = board.midi(string, shape.fret(string));
+                if (tones == 0 ? !demand.allowsLowest(midi) : !demand.allows(midi)) {
+                    return false;
+                }
+                innerSilent += tones == 0 ? 0 : silent;
+                silent = 0;
+                tones |= 1 << midi % 12;
+            }
+        }
+        return innerSilent <= mostInnerSilent && (demand.required() & ~tones) == 0;
+    }
+
     /** What a shape costs at least as far as it is put together; more of it never costs less. */
     public interface Bound {
         Bound NONE = new Bound() {
@@ -116,6 +144,11 @@ public final class ShapeFinder {
                 .map(ShapeFinder.this::highestReached)
                 .toArray();
 
+        /** Lowest fret from which the hand reaches the highest it stops. */
+        private final int[] reachedDownFrom = IntStream.rangeClosed(0, board.frets())
+                .map(this::lowestThatReaches)
+                .toArray();
+
         Search(ToneDemand demand, Bound bound, double most) {
             this.demand = demand;
             this.bound = bound;
@@ -169,9 +202,14 @@ public final class ShapeFinder {
             }
             frets[string] = Shape.SILENT;
             step(string + 1, sounding, tones, stopped, innerSilent, silentBefore + 1);
+            int from = stopped == 0 ? 0 : reachedDownFrom[Long.SIZE - 1 - Long.numberOfLeadingZeros(stopped)];
+            int to = stopped == 0 ? highestFret : reachedFrom[Long.numberOfTrailingZeros(stopped)];
             for (int fret : sounding == 0 ? lowestPlaces[string] : places[string]) {
+                if (fret > to) {
+                    break;
+                }
                 long with = fret == 0 ? stopped : stopped | 1L << fret;
-                if (with == 0 || isInReach(with)) {
+                if (fret == 0 || fret >= from && Long.bitCount(with) <= MOST_FRETS_AT_ONCE) {
                     frets[string] = fret;
                     int inner = sounding == 0 ? 0 : innerSilent + silentBefore;
                     double before = stopping;
@@ -216,10 +254,13 @@ public final class ShapeFinder {
             return silent == 1 ? stopped > 0 ? 0 : 1 : silent - stopped;
         }
 
-        private boolean isInReach(long stopped) {
-            int low = Long.numberOfTrailingZeros(stopped);
-            int high = Long.SIZE - 1 - Long.numberOfLeadingZeros(stopped);
-            return high <= reachedFrom[low] && Long.bitCount(stopped) <= MOST_FRETS_AT_ONCE;
+        /** The lowest fret from which a fret is still reached. */
+        private int lowestThatReaches(int highest) {
+            int lowest = highest;
+            while (lowest > 0 && reachedFrom[lowest - 1] >= highest) {
+                lowest--;
+            }
+            return lowest;
         }
     }
 

@@ -3,8 +3,10 @@ package underhand.repertoire;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -196,6 +198,9 @@ public final class GripFinder {
 
                     private int inner = -1;
 
+                    /** Shapes of the chord that are known, by what limits them. */
+                    private final Map<List<Integer>, List<Shape>> known = new HashMap<>();
+
                     @Override
                     public List<Candidate> candidates(Rung level, double above, double most) {
                         return candidates(
@@ -218,20 +223,39 @@ public final class GripFinder {
                         return inner;
                     }
 
+                    /** What the player or anybody knows is looked up, for it costs less than the rest, which is searched. */
                     private List<Candidate> candidates(Rung level, double above, double most, int inner) {
                         int highest = Math.min(highestFret, highestOf.applyAsInt(level));
                         double reach = player.spreads().widestMm(1, 4);
                         ShapeFinder finder = new ShapeFinder(board, highest, reach, inner);
                         List<Candidate> candidates = new ArrayList<>();
+                        for (Shape shape : known(finder, highest, inner)) {
+                            Candidate candidate = price.atAGlance(shape, level);
+                            if (candidate.atLeast() > above && candidate.atLeast() <= most) {
+                                candidates.add(candidate);
+                            }
+                        }
                         for (Shape shape : shapes(finder, price.bound(level), most + ROUNDING)) {
                             if (shapes.test(shape)) {
                                 Candidate candidate = price.atAGlance(shape, level);
-                                if (candidate.atLeast() > above && candidate.atLeast() <= most) {
+                                if (candidate.atLeast() > above
+                                        && candidate.atLeast() <= most
+                                        && !price.isKnown(candidate)) {
                                     candidates.add(candidate);
                                 }
                             }
                         }
                         return candidates;
+                    }
+
+                    private List<Shape> known(ShapeFinder finder, int highest, int inner) {
+                        return known.computeIfAbsent(
+                                List.of(highest, inner),
+                                limits -> wanted.demands().stream()
+                                        .flatMap(demand -> price.known(demand).stream()
+                                                .filter(shape -> finder.finds(demand, shape) && shapes.test(shape)))
+                                        .distinct()
+                                        .toList());
                     }
 
                     private Collection<Shape> shapes(ShapeFinder finder, ShapeFinder.Bound bound, double most) {

@@ -17,6 +17,7 @@ import underhand.hand.Rung;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.neck.ShapeFinder;
+import underhand.neck.ToneDemand;
 import underhand.repertoire.GripPool.Candidate;
 import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
@@ -98,9 +99,9 @@ final class GripPrices {
             this.occurrences = occurrences;
         }
 
-        /** What a shape costs at least while it is put together. */
+        /** What a shape that nobody knows costs at least while it is put together. */
         ShapeFinder.Bound bound(Rung level) {
-            double whatever = ofLevel(level) - hand.savedAtMost();
+            double whatever = ofLevel(level) - hand.savedAtMost() + habit.ofUnknown(occurrences);
             return new ShapeFinder.Bound() {
                 @Override
                 public double stopping(int fret, int strings, boolean lowest) {
@@ -115,6 +116,15 @@ final class GripPrices {
                                     lowest, mostSounding, innerSilent, silentSince, unisons, undamped, roles);
                 }
             };
+        }
+
+        /** Shapes that cost less than what nobody knows: their habit's price is below that of all others. */
+        List<Shape> known(ToneDemand demand) {
+            return habit.ofUnknown(occurrences) > 0 ? habit.known(demand, board.capo()) : List.of();
+        }
+
+        boolean isKnown(Candidate candidate) {
+            return candidate.habit() < habit.ofUnknown(occurrences);
         }
 
         /** A shape before its fingers are looked at. */

@@ -1,10 +1,13 @@
 package underhand.repertoire;
 
+import java.util.List;
+import java.util.stream.Stream;
 import underhand.hand.Grip;
 import underhand.hand.Parameters;
 import underhand.hand.Player;
 import underhand.hand.Rung;
 import underhand.neck.Shape;
+import underhand.neck.ToneDemand;
 import underhand.neck.Tuning;
 
 /** What a shape, or other fingers for it, costs a player who has not learnt it. */
@@ -45,6 +48,20 @@ final class Habit {
     double ofShape(Shape shape, boolean isNew, int occurrences) {
         boolean isStrange = isNew && !repertoire.isTaught(shape);
         return (isNew ? newShape * (1.0 / occurrences + strange) : 0) + (isStrange ? untaught : 0);
+    }
+
+    /** What a shape costs that neither the player has nor anybody is taught. */
+    double ofUnknown(int occurrences) {
+        return newShape * (1.0 / occurrences + strange) + untaught;
+    }
+
+    /** Those that the player has or somebody is taught, wherever they lie on a neck; they may sound some tones, or are the player's. */
+    List<Shape> known(ToneDemand demand, int capo) {
+        List<Shape> own = player.shapes().stream()
+                .filter(shape -> !repertoire.isTaught(shape))
+                .toList();
+        return Stream.concat(repertoire.sounding(demand, capo).stream(), own.stream())
+                .toList();
     }
 
     /** Whether these are fingers the shape is taught with. */

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -13,8 +14,10 @@ import java.util.Optional;
 import java.util.Set;
 import underhand.hand.Grip;
 import underhand.hand.Rung;
+import underhand.neck.Guitar;
 import underhand.neck.Retuning;
 import underhand.neck.Shape;
+import underhand.neck.ToneDemand;
 import underhand.neck.Tuning;
 import underhand.table.Table;
 
@@ -53,6 +56,8 @@ public final class Repertoire {
 
     private static final int NEVER = AS_A_PART + 1;
 
+    private static final int OCTAVE = 12;
+
     /** Tunings are anything anybody types: those used last are kept. */
     private static final int KEPT = 32;
 
@@ -86,7 +91,11 @@ public final class Repertoire {
         }
     };
 
+    private final Tuning tuning;
     private final List<Row> rows = new ArrayList<>();
+
+    /** Found when it is asked for. */
+    private volatile List<Known> everywhere;
 
     /** The first rung that teaches each shape, by what it is looked up by. */
     private final Map<Kind, Map<Shape, Integer>> firstRung = new EnumMap<>(Kind.class);
@@ -98,6 +107,7 @@ public final class Repertoire {
     private final Map<Kind, Map<Shape, Shape>> carriedFrom = new EnumMap<>(Kind.class);
 
     private Repertoire(Tuning tuning) {
+        this.tuning = tuning;
         for (Kind kind : Kind.values()) {
             firstRung.put(kind, new HashMap<>());
             fingers.put(kind, new HashMap<>());
@@ -176,6 +186,56 @@ public final class Repertoire {
     /** The shapes that are taught to be moved, each at the first fret. */
     List<Shape> movable() {
         return ofKind(Kind.MOVABLE);
+    }
+
+    /** A shape where it lies on the neck, with the pitch classes it sounds there without a capo, a bit each. */
+    private record Known(Shape shape, int tones) {}
+
+    /**
+     * The shapes that are taught on any rung, or are a part of one, wherever they lie on the neck, that sound some tones.
+     *
+     * @param demand what they may and must sound
+     * @param capo fret above which they lie
+     */
+    List<Shape> sounding(ToneDemand demand, int capo) {
+        int allowed = turned(demand.allowed(), -capo);
+        int required = turned(demand.required(), -capo);
+        List<Shape> shapes = new ArrayList<>();
+        for (Known known : everywhere()) {
+            if ((known.tones() & ~allowed) == 0 && (required & ~known.tones()) == 0) {
+                shapes.add(known.shape());
+            }
+        }
+        return shapes;
+    }
+
+    private List<Known> everywhere() {
+        List<Known> known = everywhere;
+        if (known == null) {
+            Set<Shape> shapes = new LinkedHashSet<>(firstRung.get(Kind.OPEN).keySet());
+            for (Shape movable : firstRung.get(Kind.MOVABLE).keySet()) {
+                for (int by = 0; by < Guitar.MOST_FRETS; by++) {
+                    movable.moved(by).ifPresent(shapes::add);
+                }
+            }
+            known = shapes.stream().map(shape -> new Known(shape, tones(shape))).toList();
+            everywhere = known;
+        }
+        return known;
+    }
+
+    private int tones(Shape shape) {
+        int tones = 0;
+        for (int string = 0; string < shape.strings(); string++) {
+            tones |= shape.isSilent(string) ? 0 : 1 << tuning.midi(string, shape.fret(string), 0) % OCTAVE;
+        }
+        return tones;
+    }
+
+    /** Pitch classes so many semitones higher. */
+    private static int turned(int tones, int by) {
+        int up = Math.floorMod(by, OCTAVE);
+        return (tones << up | tones >> OCTAVE - up) & (1 << OCTAVE) - 1;
     }
 
     private List<Shape> ofKind(Kind kind) {
