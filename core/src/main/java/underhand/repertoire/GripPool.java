@@ -74,9 +74,9 @@ public final class GripPool {
     }
 
     /** What a shape may cost at a glance to be among the first, how much further is looked then, and from where on at all. */
-    private static final double FIRST_GLANCE = 9;
+    private static final double FIRST_GLANCE = 10;
 
-    private static final double FURTHER = 1.3;
+    private static final double FURTHER = 1.4;
     private static final double LAST_GLANCE = 64;
 
     private final Source source;
