@@ -181,7 +181,9 @@ class DrillsTest extends InDemoBook {
     @Test
     void aDrillIsSwapped_skipped_shortened() {
         openPlan("45");
-        browser.awaitTrue(() -> titles().size() > 5);
+        // Until then the plan of twenty minutes is shown.
+        browser.await(
+                By.cssSelector("[data-testid=plan-facts]"), t -> t.matches("(?s).*, ([3-9].|2[1-9])([.]5)? minutes.*"));
         List<String> asPlanned = titles();
         for (String word : List.of("Shorten", "Swap", "Skip")) {
             String before = browser.find(By.cssSelector("ol")).getText();
@@ -197,10 +199,12 @@ class DrillsTest extends InDemoBook {
     }
 
     /** Each drill by its first two lines: what it is about, at which tempo, for how long, and what to do. */
+    @SuppressWarnings("unchecked")
     private List<String> titles() {
-        return browser.driver().findElements(DRILL).stream()
-                .map(drill -> drill.getText().lines().limit(2).collect(Collectors.joining(" ")))
-                .toList();
+        // All at once: the list is drawn anew while it is read.
+        return (List<String>) browser.driver()
+                .executeScript("return [...document.querySelectorAll('[data-testid=drill]')]"
+                        + ".map(d => d.innerText.split('\\n').slice(0, 2).join(' '))");
     }
 
     @Test
