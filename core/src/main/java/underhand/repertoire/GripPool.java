@@ -77,6 +77,10 @@ public final class GripPool {
     private static final double FIRST_GLANCE = 10;
 
     private static final double FURTHER = 1.4;
+
+    /** How much further where nothing was found yet: each step finds many times what the one before did. */
+    private static final double FURTHER_FROM_NOTHING = 1.12;
+
     private static final double LAST_GLANCE = 64;
 
     private final Source source;
@@ -176,7 +180,8 @@ public final class GripPool {
     }
 
     private void glanceFurther() {
-        double from = glanced < FIRST_GLANCE ? FIRST_GLANCE : glanced * FURTHER;
+        double further = found.isEmpty() && waiting.isEmpty() ? FURTHER_FROM_NOTHING : FURTHER;
+        double from = glanced < FIRST_GLANCE ? FIRST_GLANCE : glanced * further;
         glanceTo(from > LAST_GLANCE ? Double.POSITIVE_INFINITY : from);
     }
 

@@ -198,7 +198,9 @@ public final class Repertoire {
      * @param capo fret above which they lie
      */
     List<Shape> sounding(ToneDemand demand, int capo) {
-        int allowed = turned(demand.allowed(), -capo);
+        // A bass that is written need be no tone of the chord.
+        int bass = demand.lowest() < 0 ? 0 : 1 << demand.lowest();
+        int allowed = turned(demand.allowed() | bass, -capo);
         int required = turned(demand.required(), -capo);
         List<Shape> shapes = new ArrayList<>();
         for (Known known : everywhere()) {

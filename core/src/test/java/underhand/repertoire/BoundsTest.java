@@ -1,8 +1,11 @@
 package underhand.repertoire;
 
+import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import underhand.chord.ChordSymbol;
@@ -69,5 +72,36 @@ class BoundsTest {
             }
         }
         assertTrue(seen > 50, "grips of " + name + ": " + seen);
+    }
+
+    /** Shapes that are known are looked up, all others searched: together they are every shape a hand can hold. */
+    @ParameterizedTest
+    @CsvSource({
+        "C, standard, 3, 0",
+        "Am/G, standard, 3, 0",
+        "G/B, standard, 4, 2",
+        "C/D, standard, 5, 0",
+        "D/F#, drop D, 4, 0",
+        "Fmaj7/E, DADGAD, 5, 3",
+        "Bm7b5/A, standard, 5, 0",
+        "Em, open G, 2, 0",
+        "A7, seven string, 3, 0",
+    })
+    void everyShapeIsFound_knownOrNot(String name, String tuning, int level, int capo) {
+        Fretboard board = new Fretboard(Guitar.ACOUSTIC, Tuning.parse(tuning), capo);
+        ChordSymbol chord = ChordSymbol.parse(name);
+        Rung rung = Rung.of(level);
+        GripFinder finder = new GripFinder(board, rung, Player.ADULT, Setting.ALONE, GripFinder.HIGHEST_FRET);
+        Set<Shape> found =
+                finder.find(chord, 1).stream().map(grip -> grip.grip().shape()).collect(Collectors.toSet());
+        int innerSilent = level > 2 ? 2 : 0;
+        int highest = Math.min(GripFinder.HIGHEST_FRET, rung.highestFret());
+        Set<Shape> all = new ShapeFinder(board, highest, FingerSpreads.ADULT.widestMm(1, 4), innerSilent)
+                .find(ToneDemand.of(chord, false, false)).stream()
+                        .filter(shape ->
+                                finder.fingerings(shape, chord, 1).stream().anyMatch(grip -> grip.rung() == level))
+                        .collect(Collectors.toSet());
+        assertEquals(all, found);
+        assertTrue(all.size() > 5, name + ": " + all.size());
     }
 }
