@@ -2,91 +2,25 @@ import createClient from 'openapi-fetch';
 import { answered, unanswered } from './connection';
 import type { components, paths } from './generated/schema';
 
+import type {
+  DrillCurveOf,
+  OwnTuning,
+  Tune,
+  MapAt,
+  ChordsAt,
+  OwnPattern,
+  Decisions,
+  PlayerLimits,
+  GuitarBuild,
+  Range,
+  PreviewBody,
+  RestorePlan,
+  RestoreMode,
+} from './types';
+
+export type * from './types';
+
 type Schemas = components['schemas'];
-export type Arrangement = Schemas['ArrangementView'];
-export type Neck = Arrangement['neck'];
-export type Placement = Schemas['PlacementView'];
-export type PlannedDrill = Schemas['PlannedDrillView'];
-export type CalendarDay = Schemas['CalendarDayView'];
-export type DrillCurve = Schemas['CurveView'];
-export type DrillCurveOf = 'change' | 'song' | 'kind' | 'seconds';
-export type DeskLook = Schemas['DeskView'];
-export type Neighbour = Schemas['NeighbourView'];
-export type OwnTuning = Schemas['OwnTuning'];
-export type StoredTuning = Schemas['OwnTuningView'];
-export type SongForecast = Schemas['ForecastView'];
-export type ElsewhereShape = Schemas['ElsewhereView'];
-export type ComparedShape = Schemas['SideView'];
-export type DeskWay = Schemas['WayView'];
-export type TuningOption = Schemas['TuningOptionView'];
-export type Tune = Schemas['TuneView'];
-export type MapAt = Schemas['MapRequest'];
-export type NeckMap = Schemas['MapView'];
-export type MapShape = Schemas['MapShapeView'];
-export type FormPlace = Schemas['FormView'];
-export type Triad = Schemas['TriadView'];
-export type ChordsAt = Schemas['PlaceRequest'];
-export type SongChord = Schemas['SongChordView'];
-export type Way = Schemas['WayView'];
-export type Moment = Schemas['MomentView'];
-export type Change = Schemas['ChangeView'];
-export type Grip = Schemas['GripView'];
-export type Alternative = Schemas['AlternativeView'];
-export type CapoCandidate = Schemas['CandidateView'];
-export type Effort = Schemas['EffortView'];
-export type Fault = Schemas['FaultView'];
-export type Span = Schemas['SpanView'];
-export type SpokenWords = Schemas['WordsView'];
-export type Song = Schemas['SongView'];
-export type SongSummary = Schemas['SongSummary'];
-export type SecondGuitar = Schemas['SecondGuitar'];
-export type OwnPattern = Schemas['OwnPattern'];
-export type PatternChoice = Schemas['PatternChoiceRequest'];
-export type FillChoice = Schemas['FillChoiceRequest'];
-export type Decisions = Schemas['Decisions'];
-export type Rung = Schemas['RungView'];
-export type RungEffort = Schemas['RungEffort'];
-export type Reach = Schemas['FretReachView'];
-export type Player = Schemas['PlayerView'];
-export type PlayerLimits = Schemas['PlayerLimits'];
-export type Guitar = Schemas['GuitarView'];
-export type GuitarBuild = Schemas['GuitarBuild'];
-export type HouseRules = Schemas['HouseRulesRequest'];
-export type Lock = Schemas['LockRequest'];
-export type PairReach = Schemas['PairReach'];
-export type Version = Schemas['VersionView'];
-export type PlannedPart = Schemas['PlannedPart'];
-export type Planned = Schemas['PlannedView'];
-export type KeyOption = Schemas['KeyView'];
-export type Range = Schemas['RangeRequest'];
-export type ReadingChoice = Schemas['ReadingChoiceRequest'];
-export type Readings = Schemas['ReadingsView'];
-export type ReadingOffer = Schemas['OfferView'];
-export type Trial = Schemas['TrialView'];
-export type RungStep = Schemas['RungStepView'];
-export type SecondPart = Schemas['SecondView'];
-/** A song's chart with what has been decided; the server works out what holds. */
-export type PreviewBody = Schemas['PreviewRequest'];
-export type Part = Schemas['PartView'];
-export type PartBar = Schemas['BarView'];
-export type TextureChoice = NonNullable<Decisions['textures']>[number];
-export type Wishes = NonNullable<Decisions['wishes']>;
-export type Voice = Change['voices'][number];
-export type HeardNote = Part['heard'][number];
-export type PartEvent = Schemas['EventView'];
-export type Pattern = Schemas['PatternView'];
-export type PatternFit = Schemas['FitView'];
-export type PartChange = Schemas['PartChange'];
-export type Fills = Schemas['FillsView'];
-export type FillOffer = Schemas['FillView'];
-export type StoredPattern = Schemas['OwnPatternView'];
-export type ReadFile = Schemas['ReadView'];
-export type RemovedSong = Schemas['RemovedSongView'];
-export type KeptBackup = Schemas['KeptBackupView'];
-export type RestorePlan = Schemas['RestorePlan'];
-export type RestoreMode = RestorePlan['mode'];
-export type About = Schemas['AboutView'];
-export type Licence = Schemas['LicenceView'];
 
 /** An answer of the server that is no success, as RFC 9457 has it. */
 export class ProblemError extends Error {

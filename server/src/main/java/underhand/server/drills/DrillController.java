@@ -359,36 +359,14 @@ class DrillController {
                         + " How far the hand stretches is never changed by it.";
     }
 
-    /**
-     * A change to be timed.
-     *
-     * @param drill id to log its times by
-     */
-    record TimedChangeView(String drill, String name, GripView from, GripView to) {}
-
     /** Six changes of a player's songs, the easiest first: timed, they tell how fast this hand is. */
     @GetMapping("/timed")
     List<TimedChangeView> timed(
             @RequestParam(required = false) Long playerId, @RequestParam(defaultValue = "UTC") String zone) {
         return drills.timed(playerId, zone(zone)).stream()
-                .map(drill -> {
-                    Drill.Grips grips = drill.grips().orElseThrow();
-                    return new TimedChangeView(
-                            drill.id(),
-                            drill.name(),
-                            GripView.of(
-                                    grips.from().orElseThrow(),
-                                    grips.fromChord().orElseThrow(),
-                                    grips.board()),
-                            GripView.of(grips.to(), grips.toChord(), grips.board()));
-                })
+                .map(TimedChangeView::of)
                 .toList();
     }
-
-    record CurvePointView(String day, double value) {}
-
-    /** @param runs it is drawn from */
-    record CurveView(String name, int runs, List<CurvePointView> points) {}
 
     /**
      * How things went from day to day.
@@ -403,12 +381,7 @@ class DrillController {
                     @RequestParam(defaultValue = "change")
                     String of) {
         return drills.curves(playerId, zone(zone), of(of)).stream()
-                .map(curve -> new CurveView(
-                        curve.name(),
-                        curve.runs(),
-                        curve.points().stream()
-                                .map(p -> new CurvePointView(p.day().toString(), GripView.round(p.value())))
-                                .toList()))
+                .map(CurveView::of)
                 .toList();
     }
 
@@ -421,19 +394,13 @@ class DrillController {
         }
     }
 
-    /**
-     * @param runs what was run
-     * @param due drills that come again on that day
-     */
-    record CalendarDayView(String day, int runs, int clean, int due) {}
-
     /** Whole weeks around today: what was run, and what comes again. */
     @GetMapping("/calendar")
     List<CalendarDayView> calendar(
             @RequestParam(required = false) Long playerId, @RequestParam(defaultValue = "UTC") String zone) {
         ZoneId days = zone(zone);
         return drills.log(playerId, days).calendar(LocalDate.now(days), WEEKS_BEFORE, WEEKS_AFTER).stream()
-                .map(day -> new CalendarDayView(day.day().toString(), day.runs(), day.clean(), day.due()))
+                .map(CalendarDayView::of)
                 .toList();
     }
 
