@@ -237,8 +237,16 @@ export const api = {
   removeOwnTuning: (id: number) => sent(DELETE('/api/v1/own-tunings/{id}', path({ id }))),
   putBackOwnTuning: (id: number) => sent(POST('/api/v1/own-tunings/{id}/put-back', path({ id }))),
   file: takeFile,
-  readFile: (file: string, source: string | null) =>
-    sent(POST('/api/v1/files/read', { body: { file, source } })),
+  /**
+   * A file as chart text.
+   *
+   * @param tune which voice of a MIDI file, moved by how many quarters
+   */
+  readFile: (file: string, source: string | null, tune?: { voice: number; shift: number }) =>
+    sent(POST('/api/v1/files/read', { body: { file, source, ...tune } })),
+  /** Chords for the bars of a tune that have none, others chosen for some of them by number. */
+  tuneChords: (source: string, chosen: Record<string, string>, signal?: AbortSignal) =>
+    sent(POST('/api/v1/charts/chords', { body: { source, chosen }, ...until(signal) })),
   arrange: (body: PreviewBody, signal?: AbortSignal) =>
     sent(
       POST('/api/v1/arrangements/preview', {

@@ -11,6 +11,8 @@ interface Understanding {
   parts: number;
   bars: number;
   chords: number;
+  /** Bars of a tune that have none. */
+  waiting: number;
   key: string | null;
   faults: Fault[];
 }
@@ -21,12 +23,15 @@ export function Understood({
   stale,
   onGoTo,
   onMend,
+  onPropose,
 }: {
   reading: Understanding;
   /** Whether the text has changed since: its places are no longer where they were. */
   stale: boolean;
   onGoTo: (fault: Fault) => void;
   onMend: (mend: Mend) => void;
+  /** Asks for chords under the tune. */
+  onPropose: () => void;
 }) {
   const unsure = reading.faults.filter((fault) => fault.kind !== 'told');
   const told = reading.faults.filter((fault) => fault.kind === 'told');
@@ -41,6 +46,16 @@ export function Understood({
         {reading.bars === 0 ? 'No chord found yet.' : `Understood: ${inOneLine(reading)}.`}{' '}
         {unsure.length > 0 && `${counted(unsure.length, 'place')} to look at:`}
       </Typography>
+      {reading.waiting > 0 && (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 1 }}>
+          <Typography variant="body2">
+            {counted(reading.waiting, 'bar')} of the tune {reading.waiting === 1 ? 'has' : 'have'} no chord.
+          </Typography>
+          <Button size="small" variant="outlined" onClick={onPropose}>
+            Propose chords
+          </Button>
+        </Box>
+      )}
       {unsure.slice(0, MOST_SHOWN).map((fault) => (
         <Place key={`${fault.line}:${fault.column}`} fault={fault} onGoTo={onGoTo} onMend={onMend} />
       ))}

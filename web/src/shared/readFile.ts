@@ -1,4 +1,4 @@
-import { api, ProblemError, type ReadFile } from '../api/client';
+import { api, ProblemError, type ReadFile, type TuneChoice } from '../api/client';
 
 /** Most bytes a file may have. */
 export const LARGEST_FILE = 3.5 * 1024 * 1024;
@@ -14,8 +14,16 @@ export function base64(bytes: Uint8Array): string {
   return btoa(binary);
 }
 
-/** Reads a file of any origin as chart text; a MIDI tune is laid over the text of a song. */
-export async function readFile(file: File, source: string | null = null): Promise<ReadFile> {
+/**
+ * Reads a file of any origin as chart text; a MIDI tune is laid over the text of a song, or is a song of its own.
+ *
+ * @param tune which voice of a MIDI file, moved by how many quarters
+ */
+export async function readFile(
+  file: File,
+  source: string | null = null,
+  tune?: { voice: number; shift: number },
+): Promise<ReadFile> {
   if (file.size > LARGEST_FILE) {
     throw new ProblemError(
       413,
@@ -29,10 +37,10 @@ export async function readFile(file: File, source: string | null = null): Promis
     throw new ProblemError(
       415,
       'Not a chart',
-      `${file.name} is ${other}. Underhand reads chart text, MusicXML and, for a song's tune, MIDI.`,
+      `${file.name} is ${other}. Underhand reads chart text, MusicXML and, for a tune, MIDI.`,
     );
   }
-  return api.readFile(base64(bytes), source);
+  return api.readFile(base64(bytes), source, tune);
 }
 
 /** First bytes of files people drop by mistake. */
@@ -57,4 +65,12 @@ function otherKind(bytes: Uint8Array): string | null {
 /** What was left out of a file, in a sentence; blank where nothing was. */
 export function droppedWords(dropped: string[]): string {
   return dropped.length === 0 ? '' : `Left out: ${dropped.join('; ')}.`;
+}
+
+/** Which of a MIDI file's voices became the tune, where it has several; blank otherwise. */
+export function tuneWords(tune: TuneChoice | null): string {
+  const taken = tune?.voices[tune.voice];
+  return tune && taken && tune.voices.length > 1
+    ? `The tune is ${taken.name || `voice ${tune.voice + 1}`}, one of ${tune.voices.length}; Edit chart, Add a tune from MIDI takes another.`
+    : '';
 }

@@ -11,6 +11,7 @@ import { Handed } from '../../shared/Handed';
 import { loopTempo } from '../../shared/loop';
 import { Problem } from '../../shared/Problem';
 import { Transport } from '../sound/Transport';
+import { TuneChordsDialog } from '../chords/TuneChordsDialog';
 import { ChartEditor } from './ChartEditor';
 import { ConflictDialog } from './ConflictDialog';
 import { BenchTools } from './dials/BenchTools';
@@ -24,7 +25,7 @@ import { TextureDialog } from './dials/TextureDialog';
 import { TuneDial } from './dials/TuneDial';
 import { TuningDialog } from './dials/TuningDialog';
 import { KeysDialog } from './KeysDialog';
-import { Fallen, FaultLine, FromFile, PlayerGone } from './Notices';
+import { Fallen, FaultLine, FromFile, NoChords, PlayerGone } from './Notices';
 import { PartChanged } from './PartChanged';
 import { GuitarRoads } from './road/GuitarRoads';
 import { CapoRuler } from './ruler/CapoRuler';
@@ -81,7 +82,7 @@ function Bench({ id }: { id: number }) {
   );
 }
 
-type Opened = 'keys' | 'another key' | 'tuning' | 'chart' | 'right hand' | 'texture' | null;
+type Opened = 'keys' | 'another key' | 'tuning' | 'chart' | 'right hand' | 'texture' | 'tune chords' | null;
 
 function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }) {
   const { song, ready, state, dispatch, arrangement, saving, settle } = bench;
@@ -174,6 +175,9 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
                 onClose={() => setFallen(null)}
               />
             )}
+            {data?.hasTune && data.placements.every((place) => place.chord === null) && (
+              <NoChords onPropose={() => open('tune chords')} />
+            )}
             <PartChanged id={id} version={song.data?.version} />
             {saving.error !== null && <Problem error={saving.error} />}
             {arrangement.isError && (
@@ -244,6 +248,13 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
       )}
       {opened === 'right hand' && data && <RightHandDialog second={second?.arrangement} onClose={close} />}
       {opened === 'texture' && data && <TextureDialog onClose={close} />}
+      {opened === 'tune chords' && ready && (
+        <TuneChordsDialog
+          source={state.present.source}
+          onTake={(source) => dispatch({ type: 'write', work: { source, decisions } })}
+          onClose={close}
+        />
+      )}
       {opened === 'keys' && <KeysDialog onClose={close} />}
       {opened === 'chart' && ready && (
         <ChartEditor

@@ -7,14 +7,23 @@ import { useMutation } from '@tanstack/react-query';
 import { lazy, Suspense, useRef, useState } from 'react';
 import { api, type Decisions } from '../../api/client';
 import type { Work } from '../../api/songSaver';
+import { TuneChordsDialog } from '../chords/TuneChordsDialog';
 import type { ChartFieldHandle } from '../../shared/ChartField';
 import { Problem } from '../../shared/Problem';
 import { Understood } from '../../shared/Understood';
 import { useDraft } from '../../shared/useDraft';
 import { useReading } from '../../shared/useReading';
-import { droppedWords, readFile } from '../../shared/readFile';
+import { readFile } from '../../shared/readFile';
+import { TuneFromFile } from './tune/TuneFromFile';
 
 const ChartField = lazy(() => import('../../shared/ChartField'));
+
+/** A file that holds a tune, the text it is laid over, and which of its voices is laid where. */
+interface TuneFile {
+  file: File;
+  over: string;
+  choice?: { voice: number; shift: number };
+}
 
 /** The chart as text, with what was understood of it as it is typed. What was typed and not used is there next time. */
 export function ChartEditor({
@@ -35,6 +44,7 @@ export function ChartEditor({
   const { text, write, forget, isOld } = useDraft(`chart.${name}`, source.replaceAll('\r\n', '\n'));
   // What the field begins with; a new value begins anew.
   const [base, setBase] = useState(text);
+  const [proposing, setProposing] = useState(false);
   const reading = useReading(text);
   const field = useRef<ChartFieldHandle>(null);
   const begin = (from: string) => {
@@ -42,7 +52,7 @@ export function ChartEditor({
     write(from);
   };
   const tune = useMutation({
-    mutationFn: (file: File) => readFile(file, text),
+    mutationFn: ({ file, over, choice }: TuneFile) => readFile(file, over, choice),
     onSuccess: (read) => begin(read.source),
   });
   const carry = useMutation({
@@ -86,15 +96,21 @@ export function ChartEditor({
             stale={reading.source !== text}
             onGoTo={(fault) => field.current?.goTo(fault)}
             onMend={(mend) => field.current?.apply(mend)}
+            onPropose={() => setProposing(true)}
           />
         )}
         {carry.isError && <Problem error={carry.error} />}
         {tune.isError && <Problem error={tune.error} />}
-        {tune.data && (
-          <Typography variant="body2">
-            The tune stands under its bars. {droppedWords(tune.data.dropped)}
-          </Typography>
+        {tune.data?.tune && (
+          <TuneFromFile
+            read={tune.data}
+            tune={tune.data.tune}
+            busy={tune.isPending}
+            // It is laid over the text as it was before the file.
+            onChoose={(choice) => tune.variables && tune.mutate({ ...tune.variables, choice })}
+          />
         )}
+        {proposing && <TuneChordsDialog source={text} onTake={begin} onClose={() => setProposing(false)} />}
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
           <Button
             variant="contained"
@@ -120,7 +136,7 @@ export function ChartEditor({
               onChange={(event) => {
                 const file = event.target.files?.[0];
                 if (file) {
-                  tune.mutate(file);
+                  tune.mutate({ file, over: text });
                 }
               }}
             />

@@ -107,3 +107,21 @@ export function FaultLine({ count, first, onOpen }: { count: number; first: stri
     </Alert>
   );
 }
+
+/** A tune came without chords: nothing can be played under it until it has some. */
+export function NoChords({ onPropose }: { onPropose: () => void }) {
+  return (
+    <Alert
+      severity="info"
+      variant="outlined"
+      data-testid="no-chords"
+      action={
+        <Button color="inherit" onClick={onPropose} sx={{ whiteSpace: 'nowrap' }}>
+          Propose chords
+        </Button>
+      }
+    >
+      This tune has no chords yet.
+    </Alert>
+  );
+}

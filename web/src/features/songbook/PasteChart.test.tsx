@@ -25,6 +25,7 @@ beforeEach(() => {
       key: 'C major',
       parts: 1,
       bars: 2,
+      waiting: 0,
       chords: 2,
       faults: source.includes('Zz7') ? [FAULT] : [],
       spans: [],

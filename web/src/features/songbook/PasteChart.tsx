@@ -1,8 +1,9 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useId, useRef } from 'react';
+import { useId, useRef, useState } from 'react';
 import type { Fault } from '../../api/client';
+import { TuneChordsDialog } from '../chords/TuneChordsDialog';
 import { ChartText } from '../../shared/ChartText';
 import { mended, placeOf } from '../../shared/mend';
 import { Problem } from '../../shared/Problem';
@@ -34,6 +35,7 @@ export function PasteChart({
   const { text: source, write, forget } = useDraft('paste', '');
   const reading = useReading(source);
   const field = useRef<HTMLTextAreaElement>(null);
+  const [proposing, setProposing] = useState(false);
   const id = useId();
   const goTo = (fault: Fault) => {
     field.current?.focus();
@@ -75,7 +77,7 @@ export function PasteChart({
         or choose a file
         <input
           type="file"
-          accept=".txt,.musicxml,.xml,.mxl,.zip,text/plain"
+          accept=".txt,.musicxml,.xml,.mxl,.zip,.mid,.midi,text/plain,audio/midi"
           hidden
           multiple
           onChange={(event) => onFiles([...(event.target.files ?? [])])}
@@ -87,10 +89,12 @@ export function PasteChart({
           stale={reading.source !== source}
           onGoTo={goTo}
           onMend={(mend) => write(mended(source, mend))}
+          onPropose={() => setProposing(true)}
         />
       )}
+      {proposing && <TuneChordsDialog source={source} onTake={write} onClose={() => setProposing(false)} />}
       <Typography variant="caption" color="text.secondary" sx={{ display: 'block', mt: 0.5 }}>
-        Chart text, MusicXML or a song&apos;s ZIP can also be dropped anywhere on this page.
+        Chart text, MusicXML, a MIDI tune or a song&apos;s ZIP can also be dropped anywhere on this page.
       </Typography>
     </Box>
   );

@@ -8,7 +8,7 @@ import { useLocation, useNavigate } from 'react-router';
 import { useRememberedHere } from '../../shared/useRemembered';
 import { Problem } from '../../shared/Problem';
 import { usePageTitle } from '../../shared/usePageTitle';
-import { droppedWords, readFile } from '../../shared/readFile';
+import { droppedWords, readFile, tuneWords } from '../../shared/readFile';
 import { findSongs } from './findSongs';
 import { PasteChart } from './PasteChart';
 import { SongList } from './SongList';
@@ -49,7 +49,7 @@ export function SongbookView() {
         read.push(await readFile(file));
       }
       if (read.length === 1 && read[0]) {
-        take(read[0].source, droppedWords(read[0].dropped));
+        take(read[0].source, [tuneWords(read[0].tune), droppedWords(read[0].dropped)].join(' ').trim());
       } else {
         for (const { source } of read) {
           await add.mutateAsync(source);

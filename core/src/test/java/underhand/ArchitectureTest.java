@@ -29,7 +29,7 @@ import org.junit.jupiter.api.Test;
 class ArchitectureTest {
 
     /** Each capability comes in by one or two doors of its own. */
-    private static final int MOST_KNOWN_TO_THE_SERVER = 82;
+    private static final int MOST_KNOWN_TO_THE_SERVER = 83;
 
     /** The rooms in the order in which a song goes through them. */
     private static final List<String> ROOMS = List.of(
@@ -44,6 +44,7 @@ class ArchitectureTest {
             "move",
             "texture",
             "harmony",
+            "accompany",
             "route",
             "picking",
             "settings",

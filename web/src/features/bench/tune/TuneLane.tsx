@@ -4,8 +4,9 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
-import type { Arrangement, Tune } from '../../../api/client';
+import type { Arrangement } from '../../../api/client';
 import { Problem } from '../../../shared/Problem';
+import { hear, hearTune, type Heard } from '../../sound/hearTune';
 import { useWork } from '../state/BenchWork';
 import { TuneNeck } from './TuneNeck';
 import { TuneStaff } from './TuneStaff';
@@ -23,7 +24,7 @@ import {
   stepped,
   within,
   type TuneNote,
-} from './tune';
+} from '../../../shared/tune';
 import { useTune } from './useTune';
 
 const LENGTH_NAMES: [string, string][] = [
@@ -33,11 +34,8 @@ const LENGTH_NAMES: [string, string][] = [
   ['8', 'eighth'],
   ['6', 'sixteenth'],
 ];
-const LOUD_BEATS = 32;
 /** Shortest share of a beat in a rhythm that is tapped. */
 const TAPPED = 0.5;
-
-type Heard = 'tune' | 'chords' | 'both';
 
 /** Where the tune of a song is written: by letters, by touch on the staff, or on a neck. */
 export function TuneLane({
@@ -137,7 +135,7 @@ export function TuneLane({
   };
   const play = (what: Heard) => {
     const from = at >= end ? 0 : at;
-    hear(heard(what, bars, notes, from, 60 / arrangement.tempo));
+    hearTune(what, bars, notes, from, 60 / arrangement.tempo);
   };
   const says = `Beat ${at + 1} of ${end}; ${chosen ? `after ${chosen.pitch}` : 'no note before it'}; next note ${beats} beats.`;
   return (
@@ -256,35 +254,4 @@ function same(notes: TuneNote[], note: TuneNote): TuneNote {
 
 function lastBefore(notes: TuneNote[], at: number): TuneNote | undefined {
   return notes.filter((note) => note.from < at - 1e-3).at(-1);
-}
-
-/** What is heard from a beat on, for some bars. */
-function heard(what: Heard, bars: Tune['bars'], notes: TuneNote[], from: number, secondsABeat: number) {
-  const until = from + LOUD_BEATS;
-  const tune = notes
-    .filter((n) => n.from >= from - 1e-3 && n.from < until)
-    .map((n) => ({
-      midi: midiOf(n.pitch),
-      at: (n.from - from) * secondsABeat,
-      lasts: n.beats * secondsABeat,
-    }));
-  const chords = bars.flatMap((bar) =>
-    bar.chords.flatMap((chord, i) => {
-      const begins = bar.from + chord.from;
-      const ends = bar.from + (bar.chords[i + 1]?.from ?? bar.beats);
-      return begins >= from - 1e-3 && begins < until
-        ? chord.midi.map((midi) => ({
-            midi,
-            at: (begins - from) * secondsABeat,
-            lasts: (ends - begins) * secondsABeat,
-          }))
-        : [];
-    }),
-  );
-  return what === 'tune' ? tune : what === 'chords' ? chords : [...tune, ...chords];
-}
-
-function hear(all: { midi: number; at: number; lasts: number }[]): void {
-  // Where no sound can be had, or its code cannot be fetched, the tune is seen all the same.
-  import('../../sound/touch').then(({ touchAll }) => touchAll(all)).catch(() => undefined);
 }

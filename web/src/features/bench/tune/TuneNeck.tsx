@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { useLeftHanded } from '../../../shared/hand';
 import { NeckBoard } from '../../../shared/NeckBoard';
 import { boardHeight, fretX, SHOWN, stopX, stringY, type Neck } from '../../../shared/neck';
-import { midiOf } from './tune';
+import { midiOf } from '../../../shared/tune';
 
 const WIDTH = 760;
 const NUT = 46;

@@ -2,7 +2,7 @@ import './tune.css';
 import Box from '@mui/material/Box';
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Tune } from '../../../api/client';
-import { atStep, inKey, stepOf, type TuneNote } from './tune';
+import { atStep, inKey, stepOf, type TuneNote } from '../../../shared/tune';
 
 /** Width of a beat, and height of a step of the staff. */
 const BEAT = 46;

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useEffectEvent, useState } from 'react';
 import { api, type Tune } from '../../../api/client';
-import type { TuneNote } from './tune';
+import type { TuneNote } from '../../../shared/tune';
 
 /** After so much rest what was written goes into the chart. */
 const REST_MS = 450;

@@ -160,6 +160,11 @@ public record Chart(
         return new Chart(title, key, metre, tempo, capo, tuning, other, words);
     }
 
+    /** The same song, its key stated. */
+    public Chart withKey(Key stated) {
+        return new Chart(title, Optional.of(stated), metre, tempo, capo, tuning, sections, words);
+    }
+
     /** How many parts it has, those without chords among them. */
     public int parts() {
         return sections.size()

@@ -39,6 +39,10 @@ public record Placement(Optional<ChordSymbol> chord, double beat, double beats, 
         return new Placement(chord, beat, beats, words, tune);
     }
 
+    public Placement withChord(Optional<ChordSymbol> other) {
+        return new Placement(other, beat, beats, lyric, tune);
+    }
+
     public Placement withTune(List<TuneNote> notes) {
         return new Placement(chord, beat, beats, lyric, notes);
     }

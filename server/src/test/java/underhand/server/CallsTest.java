@@ -289,7 +289,8 @@ class CallsTest {
             "/own-patterns",
             "/own-tunings",
             "/files",
-            "/files/read"
+            "/files/read",
+            "/charts/chords"
         };
         String[] fields = {
             "symbol",

@@ -102,4 +102,34 @@ class ChartTextCallsTest extends ArrangementCalls {
                 .andExpect(jsonPath("$.words[0].lines[0]").value("Heron by the water"))
                 .andExpect(jsonPath("$.placements", hasSize(2)));
     }
+
+    @Test
+    void chords_underABareTune_areProposedAndChosen() throws Exception {
+        String source = "| N.C. | N.C. | N.C. | N.C. |\ntune: G4 E4 C4 E4 | G4 B4 D5 . | E4 G4 C5 . | G4 E4 C4 . |\n";
+        read(source).andExpect(jsonPath("$.waiting").value(4));
+        tune("chords", Map.of("source", source))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.key").value("C major"))
+                .andExpect(jsonPath("$.bars", hasSize(4)))
+                .andExpect(jsonPath("$.bars[1].chord").value("G"))
+                .andExpect(jsonPath("$.bars[1].chosen").value(false))
+                .andExpect(jsonPath("$.bars[1].proposals", hasSize(3)))
+                .andExpect(jsonPath("$.bars[1].proposals[0].reason").value("V: holds G, B and D; leads to C"))
+                .andExpect(jsonPath("$.source").value(containsString("| C | G | C | C |")));
+        tune("chords", Map.of("source", source, "chosen", Map.of("2", "Bb9")))
+                .andExpect(jsonPath("$.bars[1].chord").value("Bb9"))
+                .andExpect(jsonPath("$.source").value(containsString("| C | Bb9 |")));
+    }
+
+    @Test
+    void chords_thatCannotBe_sayWhy() throws Exception {
+        String bare = "| N.C. |\ntune: C4 . . . |\n";
+        tune("chords", Map.of("source", "| C | G |"))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail").value(containsString("write one under the bars first")));
+        tune("chords", Map.of("source", bare, "chosen", Map.of("9", "C")))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail").value(containsString("Bar 9 waits for no chord")));
+        tune("chords", Map.of("source", bare, "chosen", Map.of("1", "Zz"))).andExpect(status().isUnprocessableEntity());
+    }
 }

@@ -295,16 +295,26 @@ class FilesTest {
     }
 
     @Test
-    void midiTune_needsASong_andIsLaidOverIt() throws Exception {
-        byte[] midi = file("midi", "key: C\n| C | F |", Map.of()).getContentAsByteArray();
+    void midiTune_isASongOfItsOwn_orIsLaidOverOne() throws Exception {
+        byte[] midi = file("midi", "key: C\n| C | F |", Map.of("second", Map.of("rung", 2)))
+                .getContentAsByteArray();
         String alone = json.writeValueAsString(Map.of("file", midi));
         mvc.perform(post("/api/v1/files/read").contentType(APPLICATION_JSON).content(alone))
-                .andExpect(status().isUnprocessableEntity())
-                .andExpect(jsonPath("$.detail").value(containsString("Open a song first")));
-        String over = json.writeValueAsString(Map.of("file", midi, "source", "key: C\n| C | F |"));
-        mvc.perform(post("/api/v1/files/read").contentType(APPLICATION_JSON).content(over))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.source", matchesPattern("(?s).*\ntune: [A-G]#?[0-9] [A-G]#?[0-9].*")));
+                .andExpect(jsonPath("$.source", matchesPattern("(?s).*N\\.C\\..*\ntune: [A-G]#?[0-9] .*")));
+        for (int voice = 0; voice < 2; voice++) {
+            String over = json.writeValueAsString(
+                    Map.of("file", midi, "source", "key: C\n| C | F |", "voice", voice, "shift", 1));
+            mvc.perform(post("/api/v1/files/read").contentType(APPLICATION_JSON).content(over))
+                    .andExpect(status().isOk())
+                    .andExpect(jsonPath("$.source", matchesPattern("(?s).*\ntune: - [A-G]#?[0-9].*")))
+                    .andExpect(jsonPath("$.tune.voices.length()").value(2))
+                    .andExpect(jsonPath("$.tune.voice").value(voice));
+        }
+        String none = json.writeValueAsString(Map.of("file", midi, "voice", 7));
+        mvc.perform(post("/api/v1/files/read").contentType(APPLICATION_JSON).content(none))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail").value(containsString("voices 0 to 1")));
     }
 
     @ParameterizedTest

@@ -52,18 +52,28 @@ final class MusicXmlReader {
         if (parts.isEmpty()) {
             throw FormatException.inFile("This score has no parts, so there is nothing to read.", root.line(), 1);
         }
-        List<XmlNode> chords = parts.stream()
+        List<XmlNode> withChords = parts.stream()
                 .max(Comparator.comparingLong(MusicXmlReader::harmonies))
                 .orElseThrow();
-        if (harmonies(chords) == 0) {
+        boolean bare = harmonies(withChords) == 0;
+        List<XmlNode> sung = parts.stream()
+                .filter(MusicXmlReader::isSung)
+                .findFirst()
+                .or(() -> parts.stream().filter(p -> bare && hasNotes(p)).findFirst())
+                .orElse(withChords);
+        if (bare && !hasNotes(sung)) {
             throw FormatException.inFile(
-                    "This score has no chord symbols. Add them above the staff, then save it again.", root.line(), 1);
+                    "This score has neither chord symbols nor notes. Write chords above the staff or a tune on it, then"
+                            + " save it again.",
+                    root.line(),
+                    1);
         }
-        List<XmlNode> sung =
-                parts.stream().filter(MusicXmlReader::isSung).findFirst().orElse(chords);
-        boolean tabOnly = sung.stream()
-                .flatMap(m -> m.all("attributes"))
-                .anyMatch(a -> a.textAt("clef", "sign").filter("TAB"::equals).isPresent());
+        List<XmlNode> chords = bare ? sung : withChords;
+        boolean tabOnly = !bare
+                && sung.stream()
+                        .flatMap(m -> m.all("attributes"))
+                        .anyMatch(a ->
+                                a.textAt("clef", "sign").filter("TAB"::equals).isPresent());
         if (tabOnly) {
             dropped.add("the notes of the tab staff: grips are found anew");
         }
@@ -99,6 +109,10 @@ final class MusicXmlReader {
 
     private static long harmonies(List<XmlNode> measures) {
         return measures.stream().mapToLong(m -> m.all("harmony").count()).sum();
+    }
+
+    private static boolean hasNotes(List<XmlNode> measures) {
+        return measures.stream().flatMap(m -> m.all("note")).anyMatch(n -> n.has("pitch"));
     }
 
     private static boolean isSung(List<XmlNode> measures) {

@@ -4,11 +4,14 @@ import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.BiFunction;
 import underhand.chart.Chart;
 import underhand.format.text.ChartTextReader;
 import underhand.format.text.ChartTextWriter;
 import underhand.input.FormatException;
+import underhand.input.RangeException;
 
 /** The door to the files a song can become, and from which one can come. */
 public final class SongFiles {
@@ -93,16 +96,22 @@ public final class SongFiles {
 
     /** Whether a file holds a tune, but no chords: it needs a chart to be laid over. */
     public static boolean isTune(byte[] file) {
-        return MidiTuneReader.is(file);
+        return MidiFile.is(file);
     }
 
     /**
-     * A tune over a chart.
+     * The tune of a file over a chart, or where there is none as a chart of its own, whose bars wait for chords.
      *
+     * @param chartText empty for the tune alone
+     * @param voice which of its voices, counted from 0; empty for the one that sings highest
+     * @param shift quarters it is moved later
      * @throws FormatException when the file cannot be read
+     * @throws RangeException when it has no such voice, or is moved too far
      */
-    public static ReadScore tuneOver(String chartText, byte[] file) {
-        return MidiTuneReader.into(ChartTextReader.read(chartText).chart(), file);
+    public static ReadScore tune(Optional<String> chartText, byte[] file, OptionalInt voice, double shift) {
+        return chartText
+                .map(text -> MidiTuneReader.into(ChartTextReader.read(text).chart(), file, voice, shift))
+                .orElseGet(() -> MidiTuneReader.alone(file, voice, shift));
     }
 
     /** Whether a file is a score, plain or compressed. */

@@ -4,20 +4,15 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Collectors;
-import javax.sound.midi.MidiEvent;
-import javax.sound.midi.MidiSystem;
-import javax.sound.midi.Sequence;
-import javax.sound.midi.ShortMessage;
-import javax.sound.midi.Track;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.CsvSource;
+import underhand.accompany.TuneChords;
 import underhand.chart.Chart;
 import underhand.chart.Placement;
 import underhand.format.text.ChartTextReader;
@@ -270,9 +265,19 @@ class ReadersTest {
     }
 
     @Test
-    void scoreWithoutChords_saysWhatToDo() {
-        FormatException e = assertThrows(FormatException.class, () -> MusicXmlReader.read(score(FOUR + note("C4", 4))));
-        assertTrue(e.getMessage().contains("no chord symbols. Add them"));
+    void scoreWithoutChords_opensWithItsTuneAndNone() {
+        ReadScore read = MusicXmlReader.read(score(FOUR + note("C4", 4), note("D4", 2) + note("E4", 2)));
+        assertEquals("N.C. N.C.", chords(read));
+        assertEquals("C4:4.0 D4:2.0 E4:2.0", tune(read));
+        assertEquals(2, TuneChords.waiting(read.chart()));
+        Chart again = ChartTextReader.read(ChartTextWriter.write(read.chart())).chart();
+        assertEquals(read.chart().sections(), again.sections());
+    }
+
+    @Test
+    void scoreWithoutChordsAndNotes_saysWhatToDo() {
+        FormatException e = assertThrows(FormatException.class, () -> MusicXmlReader.read(score(FOUR)));
+        assertTrue(e.getMessage().contains("neither chord symbols nor notes. Write"));
     }
 
     @Test
@@ -309,47 +314,5 @@ class ReadersTest {
                 assertTrue(expected.getMessage().endsWith("."), expected.getMessage());
             }
         }
-    }
-
-    private static byte[] midi(int[][] notes) throws Exception {
-        Sequence sequence = new Sequence(Sequence.PPQ, 480);
-        Track track = sequence.createTrack();
-        for (int[] note : notes) {
-            track.add(new MidiEvent(new ShortMessage(ShortMessage.NOTE_ON, 0, note[0], 80), note[1]));
-            track.add(new MidiEvent(new ShortMessage(ShortMessage.NOTE_OFF, 0, note[0], 0), note[1] + note[2]));
-        }
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        MidiSystem.write(sequence, 1, out);
-        return out.toByteArray();
-    }
-
-    @Test
-    void midiTune_isLaidOverTheChart() throws Exception {
-        Chart chart = ChartTextReader.read("key: C\n| C F | G |").chart();
-        byte[] file =
-                midi(new int[][] {{64, 0, 480}, {67, 480, 960}, {60, 480, 960}, {71, 1920, 1920}, {72, 4000, 480}});
-        ReadScore read = MidiTuneReader.into(chart, file);
-        assertEquals("E4:1.0 G4:1.0 G4:1.0 B4:4.0", tune(read));
-        assertEquals(
-                List.of("the lower notes of chords in the tune", "notes after the song's last bar"), read.dropped());
-        Chart again = ChartTextReader.read(ChartTextWriter.write(read.chart())).chart();
-        assertEquals(read.chart().sections(), again.sections());
-    }
-
-    @Test
-    void midi_damagedOrEmpty_saysSo() throws Exception {
-        Chart chart = ChartTextReader.read("| C |").chart();
-        byte[] file = midi(new int[][] {{64, 0, 480}, {67, 480, 960}});
-        Random random = new Random(3);
-        for (int i = 0; i < 300; i++) {
-            byte[] damaged = file.clone();
-            damaged[random.nextInt(damaged.length)] = (byte) random.nextInt(256);
-            try {
-                MidiTuneReader.into(chart, damaged);
-            } catch (FormatException expected) {
-                assertTrue(expected.getMessage().contains("MIDI"), expected.getMessage());
-            }
-        }
-        assertThrows(FormatException.class, () -> MidiTuneReader.into(chart, midi(new int[0][])));
     }
 }

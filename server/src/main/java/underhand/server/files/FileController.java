@@ -57,18 +57,48 @@ class FileController {
 
     /**
      * @param file its bytes in base64
-     * @param source chart text a MIDI tune is laid over; missing for a score
+     * @param source chart text a MIDI tune is laid over; missing for a score, or for a tune that becomes a song of its own
+     * @param voice which voice of a MIDI file is the tune, counted from 0; null for the one that sings highest
+     * @param shift quarters the tune is moved later, negative for earlier; null for none
      */
-    record ReadRequest(byte[] file, @Schema(nullable = true) String source) {}
+    record ReadRequest(
+            byte[] file,
+            @Schema(nullable = true) String source,
+            @Schema(nullable = true) Integer voice,
+            @Schema(nullable = true) Double shift) {}
+
+    /**
+     * @param notes how many
+     * @param lowest pitch, as it sounds, such as {@code C4}
+     */
+    record MidiVoiceView(String name, int notes, String lowest, String highest) {}
+
+    /**
+     * How a tune was taken from a MIDI file.
+     *
+     * @param voices what the file has to choose from
+     * @param voice index of the one that was taken
+     * @param shift quarters it was moved later
+     * @param proposedShift where it would lie far better over the chords; null where it lies well
+     */
+    record TuneChoiceView(
+            List<MidiVoiceView> voices,
+            int voice,
+            double shift,
+            @Schema(nullable = true) Double proposedShift) {}
 
     /**
      * @param source the song as chart text
      * @param dropped what was left out, in words
+     * @param tune null for files other than MIDI
      */
-    record ReadView(String source, List<String> dropped) {}
+    record ReadView(
+            String source,
+            List<String> dropped,
+            @Schema(nullable = true) TuneChoiceView tune) {}
 
     @PostMapping("/read")
     ReadView read(@RequestBody ReadRequest request) {
-        return service.read(request.file(), request.source());
+        return service.read(request);
     }
 }

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
@@ -23,7 +24,10 @@ import underhand.format.score.ScoredPart;
 import underhand.format.score.SongFiles;
 import underhand.neck.Guitar;
 import underhand.server.files.FileController.FileRequest;
+import underhand.server.files.FileController.MidiVoiceView;
+import underhand.server.files.FileController.ReadRequest;
 import underhand.server.files.FileController.ReadView;
+import underhand.server.files.FileController.TuneChoiceView;
 import underhand.server.files.PdfSheet.Look;
 import underhand.server.files.PdfSheet.Paper;
 import underhand.server.parts.PartService;
@@ -167,7 +171,8 @@ class FileService {
     }
 
     /** A file of other origin as chart text: a score, a tune for a chart that is there, or chart text itself. */
-    ReadView read(byte[] file, String source) {
+    ReadView read(ReadRequest request) {
+        byte[] file = request.file();
         if (file == null || file.length == 0) {
             throw InputException.field("file", "The file is empty.");
         }
@@ -177,15 +182,14 @@ class FileService {
         }
         Optional<byte[]> chart = chartIn(file);
         if (chart.isPresent()) {
-            return read(chart.get(), source);
+            return read(new ReadRequest(chart.get(), null, null, null));
         }
         if (SongFiles.isTune(file)) {
-            if (source == null || source.isBlank()) {
-                throw InputException.field(
-                        "source",
-                        "A MIDI file holds a tune, but no chords. Open a song first, then add the tune to it.");
-            }
-            return view(SongFiles.tuneOver(source, file));
+            return view(SongFiles.tune(
+                    Optional.ofNullable(request.source()).filter(s -> !s.isBlank()),
+                    file,
+                    request.voice() == null ? OptionalInt.empty() : OptionalInt.of(request.voice()),
+                    request.shift() == null ? 0 : request.shift()));
         }
         if (SongFiles.isScore(file)) {
             return view(SongFiles.score(file));
@@ -193,7 +197,7 @@ class FileService {
         String text = TextFile.read(file)
                 .orElseThrow(() -> InputException.field(
                         "file", "This is neither chart text, nor MusicXML, nor MIDI. Save the song as one of these."));
-        return new ReadView(text, List.of());
+        return new ReadView(text, List.of(), null);
     }
 
     /** The chart text in a ZIP of all of a song's files. */
@@ -216,6 +220,19 @@ class FileService {
     }
 
     private static ReadView view(ReadScore read) {
-        return new ReadView(SongFiles.chartText(read.chart()), read.dropped());
+        return new ReadView(
+                SongFiles.chartText(read.chart()),
+                read.dropped(),
+                read.tune().map(FileService::view).orElse(null));
+    }
+
+    private static TuneChoiceView view(ReadScore.Tune tune) {
+        return new TuneChoiceView(
+                tune.voices().stream()
+                        .map(v -> new MidiVoiceView(v.name(), v.notes(), v.lowest(), v.highest()))
+                        .toList(),
+                tune.voice(),
+                tune.shift(),
+                tune.proposedShift().isPresent() ? tune.proposedShift().getAsDouble() : null);
     }
 }

@@ -3,11 +3,15 @@ package underhand.server.songs;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import underhand.accompany.TuneChords;
 import underhand.chord.ChordSymbol;
+import underhand.format.score.SongFiles;
 import underhand.format.text.ChartReading;
 import underhand.format.text.ChartTextReader;
 import underhand.format.text.TuneText;
@@ -37,6 +41,7 @@ class ChartController {
      * @param key null where no chord was found
      * @param parts parts of the song, those without chords among them
      * @param chords different chords
+     * @param waiting bars of a tune that have no chords
      * @param faults what was not understood or can be read otherwise
      * @param spans what the text is made of
      */
@@ -48,6 +53,7 @@ class ChartController {
             int parts,
             int bars,
             int chords,
+            int waiting,
             List<FaultView> faults,
             List<SpanView> spans) {
 
@@ -60,6 +66,7 @@ class ChartController {
                     reading.chart().parts(),
                     reading.chart().bars(),
                     empty ? 0 : facts.chords(),
+                    TuneChords.waiting(reading.chart()),
                     ArrangementService.faults(reading),
                     reading.spans().stream()
                             .map(s -> new SpanView(
@@ -147,5 +154,58 @@ class ChartController {
                 .toList();
         return new TuneTextView(
                 TuneText.read(SongService.required(request.source())).with(notes));
+    }
+
+    /**
+     * @param chosen chords by the number of their bar, from 1; null for none
+     */
+    record TuneChordsRequest(
+            String source, @Schema(nullable = true) Map<Integer, String> chosen) {}
+
+    /** @param reason its degree in the key, what of the bar's tune it holds, where it leads */
+    record ProposedChordView(String chord, String glyphs, String reason) {}
+
+    /**
+     * A bar that has no chords.
+     *
+     * @param bar number in the song, from 1
+     * @param section name of its part; may be blank
+     * @param chord what it gets: what was chosen, else the first proposal
+     * @param chosen whether it was chosen
+     * @param proposals three, the best first
+     */
+    record ChordOfferView(int bar, String section, String chord, boolean chosen, List<ProposedChordView> proposals) {}
+
+    /**
+     * @param key as the chart states it, else as the tune has it
+     * @param source the text with the chords in it
+     */
+    record TuneChordsView(String key, List<ChordOfferView> bars, String source) {}
+
+    /** Chords for the bars of a tune that have none; keeps nothing. */
+    @PostMapping("/chords")
+    TuneChordsView chords(@RequestBody TuneChordsRequest request) {
+        Map<Integer, ChordSymbol> chosen = new TreeMap<>();
+        if (request.chosen() != null) {
+            request.chosen().forEach((bar, chord) -> chosen.put(bar, ChordSymbol.parse(chord)));
+        }
+        TuneChords chords = TuneChords.of(
+                ChartTextReader.read(SongService.required(request.source())).chart(), chosen);
+        return new TuneChordsView(
+                chords.key().glyphs(),
+                chords.offers().stream().map(ChartController::offer).toList(),
+                SongFiles.chartText(chords.accompanied()));
+    }
+
+    private static ChordOfferView offer(TuneChords.Offer offer) {
+        return new ChordOfferView(
+                offer.bar(),
+                offer.section(),
+                offer.chord().toString(),
+                offer.chosen().isPresent(),
+                offer.proposals().stream()
+                        .map(p -> new ProposedChordView(
+                                p.chord().toString(), p.chord().glyphs(), p.reason()))
+                        .toList());
     }
 }
