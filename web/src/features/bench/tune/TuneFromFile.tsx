@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { useId } from 'react';
 import type { ReadFile, TuneChoice } from '../../../api/client';
 import { counted } from '../../../shared/words';
 import { droppedWords } from '../../../shared/readFile';
@@ -20,6 +20,7 @@ export function TuneFromFile({
   onChoose: (choice: { voice: number; shift: number }) => void;
 }) {
   const { voices, voice, shift, proposedShift } = tune;
+  const id = useId();
   return (
     <Box data-testid="tune-from-file" sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
       <Typography variant="body2" role="status">
@@ -30,14 +31,19 @@ export function TuneFromFile({
           select
           size="small"
           label="The tune is"
+          slotProps={{
+            select: { native: true },
+            htmlInput: { id },
+            inputLabel: { htmlFor: id, shrink: true },
+          }}
           value={voice}
           disabled={busy || voices.length === 1}
           onChange={(event) => onChoose({ voice: Number(event.target.value), shift })}
         >
           {voices.map(({ name, notes, lowest, highest }, i) => (
-            <MenuItem key={i} value={i}>
+            <option key={i} value={i}>
               {name === '' ? `Voice ${i + 1}` : name}, {counted(notes, 'note')}, {lowest} to {highest}
-            </MenuItem>
+            </option>
           ))}
         </TextField>
         <Button disabled={busy} onClick={() => onChoose({ voice, shift: shift - 1 })}>
