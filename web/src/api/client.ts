@@ -4,6 +4,7 @@ import type { components, paths } from './generated/schema';
 
 import type {
   DrillCurveOf,
+  OwnTexture,
   OwnTuning,
   Tune,
   MapAt,
@@ -232,6 +233,10 @@ export const api = {
   },
   putBackOwnPattern: (id: number) => sent(POST('/api/v1/own-patterns/{id}/put-back', path({ id }))),
   removeOwnPattern: (id: number) => sent(DELETE('/api/v1/own-patterns/{id}', path({ id }))),
+  ownTextures: () => sent(GET('/api/v1/own-textures')),
+  addOwnTexture: (texture: OwnTexture) => sent(POST('/api/v1/own-textures', { body: { texture } })),
+  removeOwnTexture: (id: number) => sent(DELETE('/api/v1/own-textures/{id}', path({ id }))),
+  putBackOwnTexture: (id: number) => sent(POST('/api/v1/own-textures/{id}/put-back', path({ id }))),
   ownTunings: () => sent(GET('/api/v1/own-tunings')),
   addOwnTuning: (tuning: OwnTuning) => sent(POST('/api/v1/own-tunings', { body: { tuning } })),
   removeOwnTuning: (id: number) => sent(DELETE('/api/v1/own-tunings/{id}', path({ id }))),

@@ -31,6 +31,7 @@ export const KEYS = {
   loop: { press: 'o', shown: 'o', does: 'loop its section, or end the loop', where: 'on the bench' },
   texture: { press: 't', shown: 't', does: 'choose what the part is made of', where: 'on the bench' },
   tune: { press: 'n', shown: 'n', does: 'write the tune, note by note', where: 'on the bench' },
+  voices: { press: 'v', shown: 'v', does: 'draw the voices over the road', where: 'on the bench' },
   whole: { press: 'escape', shown: 'esc', does: 'see the whole song again', where: 'on the bench' },
   help: { press: '?,shift+?', shown: '?', does: 'show these keys', where: 'on the bench' },
   pageOn: { press: 'pagedown,down', shown: 'page down, ↓', does: 'page on', where: 'on the sheet' },

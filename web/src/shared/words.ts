@@ -92,7 +92,7 @@ const TEXTURES: Record<string, string> = {
 
 /** A texture by its id. */
 export function textureName(id: string): string {
-  return TEXTURES[id] ?? id;
+  return TEXTURES[id] ?? (id.startsWith('own: ') ? 'one of your own' : id);
 }
 
 /** A number with its noun: {@code 1 bar}, {@code 2 bars}. */

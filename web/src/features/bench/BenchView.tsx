@@ -36,6 +36,7 @@ import { WhyPanel } from './why/WhyPanel';
 import { WhySheet } from './why/WhySheet';
 import { answer } from './answer';
 import { Fold } from './Fold';
+import { useRemembered } from '../../shared/useRemembered';
 import { textureName } from '../../shared/words';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import type { Theme } from '@mui/material/styles';
@@ -101,12 +102,14 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
   const openTexture = useCallback(() => open('texture'), []);
   const [writesTune, writeTune] = useState(false);
   const toggleTune = useCallback(() => writeTune((is) => !is), []);
+  const [voices, showVoices] = useRemembered('voices', false);
   useBenchKeys({
     onHelp: openHelp,
     onLoop: toggleLoop,
     onPlay: playback.toggle,
     onTexture: openTexture,
     onTune: toggleTune,
+    onVoices: () => showVoices(!voices),
   });
   const narrow = useMediaQuery((theme: Theme) => theme.breakpoints.down('md'));
   const there = data !== undefined;
@@ -208,6 +211,9 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
                   sounding={playback.place}
                   soundingBar={playback.clock?.bar ?? null}
                   loop={loop}
+                  voices={voices}
+                  topAsked={(decisions.wishes?.top ?? null) !== null}
+                  onVoices={showVoices}
                   onSelect={choose}
                   onLoop={setLoop}
                 />

@@ -10,12 +10,14 @@ export function useBenchKeys({
   onPlay,
   onTexture,
   onTune,
+  onVoices,
 }: {
   onHelp: () => void;
   onLoop: () => void;
   onPlay: () => void;
   onTexture: () => void;
   onTune: () => void;
+  onVoices: () => void;
 }): void {
   const { arrangement, arranged, place, choose, decide, dispatch } = useWork();
   const placement = usePlacement();
@@ -27,6 +29,7 @@ export function useBenchKeys({
   useKey('loop', onLoop, there);
   useKey('texture', onTexture, there);
   useKey('tune', onTune, there);
+  useKey('voices', onVoices, there);
   useKey('next', () => choose(place === null ? 0 : Math.min(last, place + 1)), there);
   useKey('previous', () => choose(place === null ? 0 : Math.max(0, place - 1)), there);
   useKey('whole', () => choose(null), there);

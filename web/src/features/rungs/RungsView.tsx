@@ -16,7 +16,7 @@ import { MONO } from '../../theme/theme';
 import { GripFrame } from '../../shared/GripFrame';
 import { Handed } from '../../shared/Handed';
 import { Problem } from '../../shared/Problem';
-import { textureName } from '../../shared/words';
+import { useTextureName } from '../../shared/ownTextures';
 import { onSection, sectionsOf } from './ladder';
 
 /** One section on all five rungs, under one another: what each adds, what it asks, how fast it holds. */
@@ -110,6 +110,7 @@ function Rung({
   chosen: boolean;
   onChoose: () => void;
 }) {
+  const nameOf = useTextureName();
   const { arrangement } = step;
   const { capo } = arrangement;
   return (
@@ -138,7 +139,7 @@ function Rung({
           <Box sx={{ height: 8, width: `${(100 * step.effort) / most}%`, bgcolor: 'draw.stays' }} />
         </Box>
         <Typography variant="body2" data-testid="figures">
-          {textureName(arrangement.texture.chosen)} · effort {step.effort.toFixed(1)} · holds up to{' '}
+          {nameOf(arrangement.texture.chosen)} · effort {step.effort.toFixed(1)} · holds up to{' '}
           {arrangement.fastestTempo} · {capo.chosen === 0 ? 'no capo' : `capo ${capo.chosen}`}
         </Typography>
         <Button variant={chosen ? 'contained' : 'outlined'} onClick={onChoose} sx={{ mt: 0.75 }}>

@@ -2,12 +2,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useArranged, usePlacement } from '../state/BenchWork';
-import { textureName } from '../../../shared/words';
+import { useTextureName } from '../../../shared/ownTextures';
 
 /** The kind of part where the song is looked at, and the way to others. */
 export function TextureDial({ onOpen }: { onOpen: () => void }) {
   const { texture } = useArranged();
   const placement = usePlacement();
+  const nameOf = useTextureName();
   return (
     <Box>
       <Typography variant="caption" color="text.secondary" sx={{ display: 'block' }}>
@@ -25,7 +26,7 @@ export function TextureDial({ onOpen }: { onOpen: () => void }) {
           '@media (pointer: coarse)': { minHeight: 44 },
         }}
       >
-        {textureName(placement?.texture ?? texture.chosen)}
+        {nameOf(placement?.texture ?? texture.chosen)}
       </Button>
     </Box>
   );

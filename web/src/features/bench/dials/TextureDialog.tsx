@@ -7,12 +7,14 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, type PreviewBody } from '../../../api/client';
+import { api, type PreviewBody, type StoredTexture } from '../../../api/client';
 import { keyOf } from '../../../api/songBody';
 import { GripFrame } from '../../../shared/GripFrame';
 import { useArranged, usePlacement, useWork } from '../state/BenchWork';
-import { textureName } from '../../../shared/words';
+import { OWN_TEXTURES, ownTextureWords, useOwnTextures, useTextureName } from '../../../shared/ownTextures';
+import { useRemoval } from '../../../shared/useRemoval';
 import { sectionOf, textureThere, withTexture, type Where } from './textures';
+import { MakeTexture } from './MakeTexture';
 import { WishFields } from './WishFields';
 
 /** Single families, for whoever wants just that. */
@@ -25,6 +27,14 @@ export function TextureDialog({ onClose }: { onClose: () => void }) {
   const placement = usePlacement();
   const [where, setWhere] = useState<Where>({ kind: 'song' });
   const [all, setAll] = useState(false);
+  const [makes, setMakes] = useState(false);
+  const own = useOwnTextures();
+  const removal = useRemoval<StoredTexture>({
+    remove: ({ id }) => api.removeOwnTexture(id),
+    putBack: ({ id }) => api.putBackOwnTexture(id),
+    said: (stored) => `The texture “${stored.texture.name}” was removed. Songs that have it keep it.`,
+    reread: [{ queryKey: OWN_TEXTURES }],
+  });
   const { ranked, chosen } = arrangement.texture;
   const said = textureThere(decisions.texture, decisions.textures, where);
   const take = (texture: string | null) =>
@@ -93,6 +103,17 @@ export function TextureDialog({ onClose }: { onClose: () => void }) {
               onTake={() => take(texture)}
             />
           ))}
+          {own.map((stored) => (
+            <Choice
+              key={stored.id}
+              texture={stored.says}
+              words="your own"
+              reason={ownTextureWords(stored.texture)}
+              taken={isTaken(stored.says)}
+              onTake={() => take(stored.says)}
+              onRemove={() => removal.remove(stored)}
+            />
+          ))}
           {all &&
             FAMILIES.map((texture) => (
               <Choice
@@ -105,11 +126,21 @@ export function TextureDialog({ onClose }: { onClose: () => void }) {
               />
             ))}
         </Box>
-        {!all && (
-          <Button sx={{ alignSelf: 'start' }} onClick={() => setAll(true)}>
-            Single families
-          </Button>
+        {makes ? (
+          <MakeTexture
+            onKept={(stored) => {
+              setMakes(false);
+              take(stored.says);
+            }}
+            onLeave={() => setMakes(false)}
+          />
+        ) : (
+          <Box>
+            {!all && <Button onClick={() => setAll(true)}>Single families</Button>}
+            <Button onClick={() => setMakes(true)}>Make one of my own</Button>
+          </Box>
         )}
+        {removal.notice}
       </Box>
     </Dialog>
   );
@@ -121,14 +152,18 @@ function Choice({
   reason,
   taken,
   onTake,
+  onRemove,
 }: {
   texture: string;
   words: string;
   reason: string;
   taken: boolean;
   onTake: () => void;
+  /** Missing for those that ship. */
+  onRemove?: () => void;
 }) {
   const { body } = useWork();
+  const nameOf = useTextureName();
   const tried = useTried(body, texture);
   const grips = (tried.data?.newShapes ?? [])
     .map((at) => tried.data?.placements[at]?.grip)
@@ -149,7 +184,7 @@ function Choice({
       }}
     >
       <Button variant={taken ? 'contained' : 'outlined'} aria-pressed={taken} onClick={onTake}>
-        {textureName(texture)}
+        {nameOf(texture)}
       </Button>
       <Box>
         <Typography sx={{ fontWeight: 700 }}>{words}</Typography>
@@ -159,6 +194,11 @@ function Choice({
             effort {tried.data.total.toFixed(1)} · holds up to {tried.data.fastestTempo}
             {tried.data.capo.chosen > 0 && ` · capo ${tried.data.capo.chosen}`}
           </Typography>
+        )}
+        {onRemove && (
+          <Button size="small" aria-label={`Remove ${nameOf(texture)}`} onClick={onRemove}>
+            Remove
+          </Button>
         )}
         {tried.isError && <Typography variant="body2">It cannot be tried: {tried.error.message}</Typography>}
       </Box>

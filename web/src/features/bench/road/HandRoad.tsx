@@ -20,6 +20,7 @@ import type { Loop } from '../../../shared/loop';
 import { RoadGhost } from './RoadGhost';
 import { RoadGrip } from './RoadGrip';
 import { RoadThreads } from './RoadThreads';
+import { RoadVoices } from './RoadVoices';
 import { TimeStrip } from './TimeStrip';
 
 const AXIS = 34;
@@ -36,6 +37,9 @@ export function HandRoad({
   sounding = null,
   soundingBar = null,
   loop,
+  voices,
+  topAsked,
+  onVoices,
   onSelect,
   onLoop,
 }: {
@@ -50,6 +54,11 @@ export function HandRoad({
   sounding?: number | null;
   soundingBar?: number | null;
   loop: Loop | null;
+  /** Whether the voices are drawn over it. */
+  voices: boolean;
+  /** Whether the player asked how the highest voice goes. */
+  topAsked: boolean;
+  onVoices: (shown: boolean) => void;
   onSelect: (placement: number | null) => void;
   onLoop: (loop: Loop | null) => void;
 }) {
@@ -104,6 +113,15 @@ export function HandRoad({
         {whose}
         <SectionJumps starts={sectionStarts(placements)} onJump={jump} />
         <Box sx={{ flex: 'none', ml: 'auto' }}>
+          <Button
+            size="small"
+            variant={voices ? 'contained' : 'text'}
+            aria-pressed={voices}
+            title="The voices at true pitch: thick where one stays, ½ where it moves a half step (v)"
+            onClick={() => onVoices(!voices)}
+          >
+            Voices
+          </Button>
           <Button
             size="small"
             sx={{ minWidth: 44 }}
@@ -193,7 +211,7 @@ export function HandRoad({
                 x2={width}
                 y1={fretY(road, capo.chosen, 0)}
                 y2={fretY(road, capo.chosen, 0)}
-                className="road-nut"
+                className={voices ? 'road-nut road-behind' : 'road-nut'}
               />
               {other &&
                 inView.map(({ index }) => (
@@ -205,27 +223,39 @@ export function HandRoad({
                     grip={ghosts[index] ?? null}
                   />
                 ))}
-              {changesInView.map((change) => (
-                <RoadThreads
-                  key={change.to}
-                  road={road}
-                  capo={capo.chosen}
-                  change={change}
-                  placements={placements}
+              {!voices &&
+                changesInView.map((change) => (
+                  <RoadThreads
+                    key={change.to}
+                    road={road}
+                    capo={capo.chosen}
+                    change={change}
+                    placements={placements}
+                  />
+                ))}
+              <g className={voices ? 'road-behind' : undefined}>
+                {inView.map((placement) => (
+                  <RoadGrip
+                    key={placement.index}
+                    road={road}
+                    capo={capo.chosen}
+                    placement={placement}
+                    landing={landing(arrangement, placement.index)}
+                    selected={placement.index === selected}
+                    sounding={placement.index === sounding}
+                    onSelect={() => onSelect(placement.index === selected ? null : placement.index)}
+                  />
+                ))}
+              </g>
+              {voices && (
+                <RoadVoices
+                  changes={changes}
+                  inView={changesInView}
+                  column={column}
+                  height={HEIGHT}
+                  topAsked={topAsked}
                 />
-              ))}
-              {inView.map((placement) => (
-                <RoadGrip
-                  key={placement.index}
-                  road={road}
-                  capo={capo.chosen}
-                  placement={placement}
-                  landing={landing(arrangement, placement.index)}
-                  selected={placement.index === selected}
-                  sounding={placement.index === sounding}
-                  onSelect={() => onSelect(placement.index === selected ? null : placement.index)}
-                />
-              ))}
+              )}
             </svg>
             <TimeStrip road={road} width={width} changes={changesInView} />
             <ChordLane

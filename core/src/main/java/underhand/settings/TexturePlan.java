@@ -1,11 +1,14 @@
 package underhand.settings;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Stream;
 import underhand.input.RangeException;
+import underhand.texture.OwnTexture;
 import underhand.texture.Texture;
 import underhand.texture.TextureAsk;
 import underhand.texture.Top;
@@ -59,6 +62,27 @@ public record TexturePlan(Optional<TextureAsk> everywhere, Wishes wishes, Map<In
     /** What an id and wishes ask for; any grip where it is null, free, or left open. */
     public static TextureAsk ask(String texture, Wished wished) {
         return read(texture, wished).everywhere().orElseGet(() -> new TextureAsk(Texture.FREE, wished.toWishes()));
+    }
+
+    /**
+     * The id of a texture a player makes, which says all of it.
+     *
+     * @param families of voicings taken first, by their ids; one at least
+     * @param otherwise taken where a chord has no grip of those
+     * @param open where open strings stand: allowed, none or bass
+     * @param strings sets of strings, numbers from the highest as 1, such as 5432; none for any
+     * @param voices strings a chord sounds on; empty for as many as there are
+     * @param led whether its voices move as little as they can
+     * @throws RangeException naming what cannot be
+     */
+    public static String own(
+            List<String> families,
+            List<String> otherwise,
+            String open,
+            List<String> strings,
+            OptionalInt voices,
+            boolean led) {
+        return new OwnTexture(families, otherwise, open, strings, voices, led).id();
     }
 
     /** The same with another texture at some placements; left as it is there where the id is auto. */

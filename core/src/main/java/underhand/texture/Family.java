@@ -41,6 +41,15 @@ public enum Family {
         return name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
+    /** Strings a voicing of it sounds on at least. */
+    int fewestStrings() {
+        return switch (this) {
+            case DROP_2, DROP_3 -> 4;
+            case TRIAD, DROPPED -> 3;
+            default -> 2;
+        };
+    }
+
     static Family parse(String id) {
         return Arrays.stream(values())
                 .filter(family -> family.id().equals(id))

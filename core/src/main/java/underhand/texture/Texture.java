@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Stream;
 import underhand.input.RangeException;
 import underhand.neck.Shape;
 import underhand.table.Table;
@@ -67,7 +68,7 @@ public record Texture(
                 row.cell(8));
     }
 
-    private static List<Set<Family>> tiers(String cell) {
+    static List<Set<Family>> tiers(String cell) {
         return cell.equals("any")
                 ? List.of()
                 : Arrays.stream(cell.split(">"))
@@ -78,8 +79,15 @@ public record Texture(
                         .toList();
     }
 
-    /** @throws RangeException naming those there are */
+    /**
+     * A texture by its id; a player's own is its own description, {@link OwnTexture}.
+     *
+     * @throws RangeException naming those there are, or what of an own one cannot be
+     */
     public static Texture of(String id) {
+        if (OwnTexture.is(id)) {
+            return OwnTexture.parse(id);
+        }
         Texture texture = BY_ID.get(id);
         if (texture == null) {
             throw RangeException.outside("texture", id, "auto, " + String.join(", ", BY_ID.keySet()));
@@ -123,10 +131,25 @@ public record Texture(
         };
     }
 
-    /** There is one of each name: what is looked up a thousand times a part is told by that. */
+    /** Its name in a sentence. */
+    String title() {
+        return OwnTexture.is(id) ? words : id;
+    }
+
+    /** Strings its grips sound on at least. */
+    int fewestStrings() {
+        return Stream.of(families, aboveBass)
+                .flatMap(tiers -> tiers.stream().limit(1))
+                .flatMap(Set::stream)
+                .mapToInt(Family::fewestStrings)
+                .min()
+                .orElse(2);
+    }
+
+    /** An id says all of it: what is looked up a thousand times a part is told by that. */
     @Override
     public boolean equals(Object other) {
-        return this == other;
+        return this == other || other instanceof Texture texture && texture.id.equals(id);
     }
 
     @Override

@@ -16,25 +16,17 @@ public record TextureAsk(Texture texture, Wishes wishes) {
     /** @throws RangeException when the wishes leave no string set of the texture */
     public TextureAsk {
         if (!wishes.strings().isEmpty()) {
-            int needed = fewestStrings(texture);
+            int needed = texture.fewestStrings();
             if (wishes.strings().length() < needed) {
                 throw new RangeException(
                         "wishes.strings",
-                        "\"" + wishes.strings() + "\" are too few strings for the texture " + texture.id()
+                        "\"" + wishes.strings() + "\" are too few strings for the texture " + texture.title()
                                 + ", which sounds on " + needed + " at least");
             }
         }
         if (texture.isClosed() && wishes.toFret() < 1) {
             throw new RangeException("wishes.toFret", "a texture without open strings needs a fret to press");
         }
-    }
-
-    private static int fewestStrings(Texture texture) {
-        return switch (texture.id()) {
-            case "led", "drop2", "drop3" -> 4;
-            case "triads", "dropped" -> 3;
-            default -> 2;
-        };
     }
 
     /** Whether any grip will do, so that nothing has to be looked at. */
@@ -89,7 +81,8 @@ public record TextureAsk(Texture texture, Wishes wishes) {
 
     /** Why a chord has no grip of it, in words. */
     public String missing(String chord) {
-        String kind = texture.isFree() ? "grip that keeps to your wishes" : "grip of the kind \"" + texture.id() + "\"";
+        String kind =
+                texture.isFree() ? "grip that keeps to your wishes" : "grip of the kind \"" + texture.title() + "\"";
         return chord + " has no " + kind + " that this hand can hold here; the easiest of any kind stands for it.";
     }
 

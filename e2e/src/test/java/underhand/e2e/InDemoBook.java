@@ -64,6 +64,9 @@ abstract class InDemoBook {
               for (const own of await get('/own-tunings')) {
                 await send('DELETE', '/own-tunings/' + own.id);
               }
+              for (const own of await get('/own-textures')) {
+                await send('DELETE', '/own-textures/' + own.id);
+              }
               localStorage.clear();
               done(true);
             })();

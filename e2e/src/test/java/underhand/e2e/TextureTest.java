@@ -3,8 +3,10 @@ package underhand.e2e;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 
@@ -37,6 +39,60 @@ class TextureTest extends InDemoBook {
         browser.driver().navigate().refresh();
         browser.find(By.cssSelector("[data-grip]"));
         browser.awaitTrue(() -> shapes.equals(browser.shapesOnTheRoad()));
+    }
+
+    /** Drawn at true pitch, by a key; what keeps its note, and half steps, are told by more than colour. */
+    @Test
+    void voices_areDrawnOverTheRoad_byAKey() {
+        openSong("Reflections at Seven");
+        press("4");
+        browser.await(DIAL, t -> t.equals("comping"));
+        press("v");
+        browser.find(By.cssSelector("[data-testid=voices] [data-voice=keeps]"));
+        browser.find(By.xpath("//*[@data-testid='voices']//*[@data-voice='half']//*[text()='½']"));
+        browser.driver().navigate().refresh();
+        browser.find(By.cssSelector("[data-testid=voices]"));
+        browser.button("Voices").click();
+        browser.awaitTrue(() -> browser.driver()
+                .findElements(By.cssSelector("[data-testid=voices]"))
+                .isEmpty());
+    }
+
+    /** A texture of one's own is made, taken, and there after a restart. */
+    @Test
+    void aTextureOfOnesOwn_isMadeTaken_andSurvivesARestart(@TempDir Path directory) throws Exception {
+        Application shared = application;
+        application = Application.startBriefly(directory, true);
+        try {
+            makeQuartet();
+            application.close();
+            application = application.startAgain();
+            openSong("Reflections at Seven");
+            browser.await(DIAL, t -> t.equals("Lock quartet"));
+        } finally {
+            application.close();
+            application = shared;
+        }
+    }
+
+    private void makeQuartet() {
+        openSong("Reflections at Seven");
+        press("4");
+        browser.await(DIAL, t -> t.equals("comping"));
+        press("t");
+        browser.press("Make one of my own");
+        browser.field("Its name").sendKeys("Lock quartet");
+        browser.click(By.xpath("//*[@aria-label='Families']//button[.='drop 2']"));
+        browser.click(By.xpath("//*[@aria-label='Where a chord has none of them']//button[.='form']"));
+        browser.click(By.xpath("//*[starts-with(@aria-label, 'Strings, all')]//button[.='5432']"));
+        browser.choose("Open strings", "none");
+        browser.press("Keep it");
+        browser.find(By.xpath("//button[@aria-pressed='true'][.='Lock quartet']"));
+        browser.press("Done");
+        browser.await(DIAL, t -> t.equals("Lock quartet"));
+        browser.awaitTrue(() ->
+                browser.shapesOnTheRoad().stream().allMatch(shape -> shape.startsWith("x") && shape.endsWith("x")));
+        browser.find(KEPT);
     }
 
     @Test

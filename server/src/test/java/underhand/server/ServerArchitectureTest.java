@@ -38,6 +38,7 @@ class ServerArchitectureTest {
             "parts",
             "patterns",
             "tunings",
+            "textures",
             "songs",
             "drills",
             "files",

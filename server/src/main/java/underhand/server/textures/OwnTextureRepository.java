@@ -1,0 +1,5 @@
+package underhand.server.textures;
+
+import underhand.server.documents.DocumentRepository;
+
+interface OwnTextureRepository extends DocumentRepository<OwnTextureEntity> {}

@@ -1,0 +1,2 @@
+/** Kinds of part that players have made. */
+package underhand.server.textures;
