@@ -249,6 +249,8 @@ export const api = {
    */
   readFile: (file: string, source: string | null, tune?: { voice: number; shift: number }) =>
     sent(POST('/api/v1/files/read', { body: { file, source, ...tune } })),
+  /** The text with its tune's last bars before the song. */
+  intro: (source: string) => sent(POST('/api/v1/charts/intro', { body: { source } })),
   /** Chords for the bars of a tune that have none, others chosen for some of them by number. */
   tuneChords: (source: string, chosen: Record<string, string>, signal?: AbortSignal) =>
     sent(POST('/api/v1/charts/chords', { body: { source, chosen }, ...until(signal) })),

@@ -119,7 +119,7 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
   const more = useMemo(
     () => (
       <>
-        {hasTune && <TuneDial solo={decisions.solo} onDecide={decide} />}
+        {hasTune && <TuneDial solo={decisions.solo} second={decisions.second} onDecide={decide} />}
         {there && !allSung && (
           <>
             <TextureDial onOpen={openTexture} />
@@ -128,7 +128,7 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
         )}
       </>
     ),
-    [part, place, there, hasTune, allSung, decisions.solo, decide, openTexture],
+    [part, place, there, hasTune, allSung, decisions.solo, decisions.second, decide, openTexture],
   );
   const onCapo = useCallback((capo: number | null) => decide({ capo }), [decide]);
   const write = (edited: SongWork, fell: string[]) => {

@@ -98,6 +98,7 @@ function besides(id: string, players: Player[] | undefined, decisions: Decisions
     playerId: player?.id ?? null,
     guitarId: null,
     patterns: null,
+    solo: decisions.second?.solo ?? null,
   };
 }
 

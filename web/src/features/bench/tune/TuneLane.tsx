@@ -3,8 +3,9 @@ import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
+import { useMutation } from '@tanstack/react-query';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
-import type { Arrangement } from '../../../api/client';
+import { api, type Arrangement } from '../../../api/client';
 import { Problem } from '../../../shared/Problem';
 import { hear, hearTune, type Heard } from '../../sound/hearTune';
 import { useWork } from '../state/BenchWork';
@@ -51,6 +52,15 @@ export function TuneLane({
   const { bars, notes, edit, error, isStored } = useTune(source, (text) =>
     dispatch({ type: 'write', work: { source: text, decisions } }),
   );
+  // What was decided about chords stays with them.
+  const intro = useMutation({
+    mutationFn: async () => {
+      const { source: text } = await api.intro(source);
+      const carried = await api.carry(source, text, decisions);
+      return { source: text, decisions: carried.decisions };
+    },
+    onSuccess: (work) => dispatch({ type: 'write', work }),
+  });
   const [at, setAt] = useState(0);
   const [digit, setDigit] = useState('4');
   const [dotted, setDotted] = useState(false);
@@ -196,6 +206,9 @@ export function TuneLane({
             Hear {what === 'tune' ? 'the tune' : what === 'chords' ? 'the chords' : 'both'}
           </Button>
         ))}
+        <Button disabled={notes.length === 0 || !isStored || intro.isPending} onClick={() => intro.mutate()}>
+          Intro of its last bars
+        </Button>
         <Button onClick={onClose}>Close</Button>
         <Typography
           variant="body2"
@@ -208,6 +221,7 @@ export function TuneLane({
         </Typography>
       </Box>
       {error !== null && <Problem error={error} />}
+      {intro.isError && <Problem error={intro.error} />}
       <TuneStaff
         bars={bars}
         notes={notes}

@@ -154,9 +154,10 @@ public final class Arranger {
                         () -> task.apply(solver(song, settings, capo, new KnownGrips(asked, parameters), companion)));
     }
 
+    /** Who has the tune plays it, whatever a guitar beside it does. */
     private Solver solver(
             Song song, ArrangementSettings settings, int capo, KnownGrips known, Optional<Companion> companion) {
-        return companion.isEmpty() && SoloSolver.isAsked(song, settings)
+        return SoloSolver.isAsked(song, settings)
                 ? new SoloSolver(song, settings, capo, known, parameters)
                 : new PartSolver(song, settings, capo, known, companion, parameters);
     }

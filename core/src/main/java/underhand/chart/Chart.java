@@ -165,6 +165,23 @@ public record Chart(
         return new Chart(title, Optional.of(stated), metre, tempo, capo, tuning, sections, words);
     }
 
+    /** The same song with a section before its first. */
+    public Chart withFirst(Section first) {
+        List<Section> all = new ArrayList<>(sections);
+        all.add(0, first);
+        return new Chart(
+                title,
+                key,
+                metre,
+                tempo,
+                capo,
+                tuning,
+                all,
+                words.stream()
+                        .map(w -> new Words(w.bar() + first.bars().size(), w.heading(), w.lines()))
+                        .toList());
+    }
+
     /** How many parts it has, those without chords among them. */
     public int parts() {
         return sections.size()

@@ -27,7 +27,9 @@ public record SoloAsk(Under under, OptionalInt octave, List<TuneString> strings)
         /** The chords of the song. */
         CHORDS,
         /** Open strings of the key that go on, whatever the chord is; the tune keeps to the two highest strings. */
-        DRONES;
+        DRONES,
+        /** Nothing: the tune alone, as somebody plays it over another guitar. */
+        NOTHING;
 
         /** {@code drones}. */
         public String id() {

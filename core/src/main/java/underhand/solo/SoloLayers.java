@@ -59,13 +59,13 @@ final class SoloLayers {
             return orRest(locked(moment, plain.of(moment)), moment);
         }
         List<SoloGrip> layer = moment.begins() ? beginning(moment) : goingOn(moment);
-        return orRest(onString(moment, layer), moment);
+        return orRest(inRegion(moment, onString(moment, layer)), moment);
     }
 
     private List<SoloGrip> beginning(Moment moment) {
         boolean hasChord = moment.segment().chord().isPresent();
         List<SoloGrip> anew = hasChord ? grips.chords(moment) : List.of();
-        Optional<Lock.Kept> lock = lockAt(moment);
+        Optional<Lock.Kept> lock = lockAt(moment).filter(l -> !isRegion(l));
         List<SoloGrip> kept = lock.map(l -> kept(moment, l, anew)).orElse(anew);
         alive = kept;
         List<SoloGrip> layer = new ArrayList<>(kept);
@@ -89,7 +89,7 @@ final class SoloLayers {
         }
         if (moment.strong()
                 && moment.segment().chord().isPresent()
-                && lockAt(moment).isEmpty()) {
+                && lockAt(moment).filter(l -> !isRegion(l)).isEmpty()) {
             List<SoloGrip> anew = grips.chords(moment);
             layer.addAll(anew);
             List<SoloGrip> both = new ArrayList<>(alive);
@@ -114,6 +114,25 @@ final class SoloLayers {
             }
         }
         return layer;
+    }
+
+    private static boolean isRegion(Lock.Kept lock) {
+        return lock instanceof Lock.Region;
+    }
+
+    /** A phrase is asked to stay in one place: the grips of its chords and all notes over them that lie there. */
+    private List<SoloGrip> inRegion(Moment moment, List<SoloGrip> layer) {
+        Optional<Lock.Kept> region = lockAt(moment).filter(SoloLayers::isRegion);
+        if (region.isEmpty()) {
+            return layer;
+        }
+        List<SoloGrip> there =
+                layer.stream().filter(g -> region.get().holds(g.grip())).toList();
+        if (there.isEmpty() && !layer.isEmpty()) {
+            unkeptLocks.add(moment.slot().index());
+            return layer;
+        }
+        return there;
     }
 
     private List<SoloGrip> orRest(List<SoloGrip> layer, Moment moment) {

@@ -175,4 +175,63 @@ class SoloDecisionsTest {
         Part part = Part.of(arrangement, List.of());
         assertEquals(3, part.strikes().stream().filter(s -> s.place() == 0).count());
     }
+
+    /** A phrase asked to stay in one place does: its chords, and every note between them, by all rungs. */
+    @ParameterizedTest
+    @CsvSource({"1", "2", "3", "4", "5"})
+    void aPhraseStaysInThePlaceItIsAskedFor(int rung) {
+        Chart chart = chart("key: C\n| C | F |\ntune: E4 G4 C5 B4 | A4 C5 F4 E4 |\n");
+        List<Lock> region = List.of(Lock.onRegion(0, 5, 8), Lock.onRegion(1, 5, 8));
+        Arrangement arrangement = new Arranger()
+                .arrange(
+                        chart,
+                        ArrangementSettings.ofRung(rung)
+                                .withCapo(0)
+                                .withSolo(AS_WRITTEN)
+                                .withLocks(region));
+        List<Solo.Note> notes = arrangement.solo().orElseThrow().notes();
+        assertEquals(8, notes.stream().filter(Solo.Note::tune).count());
+        notes.forEach(n -> assertTrue(n.fret() == 0 || n.fret() >= 5 && n.fret() <= 8, n.toString()));
+    }
+
+    /** A note the place does not have is played where it is, and that is said. */
+    @Test
+    void aPhraseThatLeavesItsPlace_isSaid() {
+        Chart chart = chart("key: C\n| C | F |\ntune: E5 F5 G5 E5 | C4 A4 C5 . |\n");
+        Arrangement arrangement = new Arranger()
+                .arrange(
+                        chart,
+                        ArrangementSettings.ofRung(1)
+                                .withCapo(0)
+                                .withSolo(AS_WRITTEN)
+                                .withLocks(List.of(Lock.onRegion(1, 9, 11))));
+        assertEquals(
+                7,
+                arrangement.solo().orElseThrow().notes().stream()
+                        .filter(Solo.Note::tune)
+                        .count());
+        assertTrue(
+                arrangement.warnings().stream().anyMatch(w -> w.kind() == Warning.Kind.LOCK),
+                arrangement.warnings().toString());
+    }
+
+    /** The tune alone, as a second guitar plays it over the first: nothing else sounds, on any rung. */
+    @ParameterizedTest
+    @CsvSource({"1", "3", "5"})
+    void nothingStandsUnderTheTuneWhereNothingIsAskedFor(int rung) {
+        SoloAsk ask = new SoloAsk(SoloAsk.Under.NOTHING, OptionalInt.empty(), List.of());
+        for (String name : List.of("amazing-grace", "ode-to-joy")) {
+            Arrangement arrangement = new Arranger()
+                    .arrange(
+                            Tunes.chart(name),
+                            ArrangementSettings.ofRung(rung).withCapo(0).withSolo(ask));
+            List<Solo.Note> notes = arrangement.solo().orElseThrow().notes();
+            assertTrue(notes.stream().allMatch(Solo.Note::tune), notes.toString());
+            long struck = Tunes.chart(name).placements().stream()
+                    .flatMap(s -> s.placement().tune().stream())
+                    .filter(n -> !n.tied())
+                    .count();
+            assertEquals(struck, notes.size());
+        }
+    }
 }

@@ -94,4 +94,20 @@ class SoloTest extends InDemoBook {
                 () -> browser.driver().findElements(By.cssSelector(".vf-stem")).size() > 20);
         assertTrue(browser.driver().findElements(By.cssSelector(".vf-notehead")).size() > 40);
     }
+
+    /** One guitar has the chords, the other the tune. */
+    @Test
+    void theSecondGuitarTakesTheTune() {
+        openSong("Heron, Standing");
+        browser.choose("Second guitar", "adult hand");
+        browser.find(By.cssSelector("[data-testid=two-guitars]"));
+        browser.choose("Tune", "the second guitar");
+        browser.await(FACTS, t -> !t.contains("tune on top"));
+        browser.button("Second guitar").click();
+        browser.await(TOPS, t -> !t.isBlank());
+        browser.button("First guitar").click();
+        browser.awaitTrue(() -> browser.driver().findElements(TOPS).isEmpty());
+        browser.choose("Tune", "on top, as written");
+        browser.await(FACTS, t -> t.contains("tune on top"));
+    }
 }

@@ -122,4 +122,18 @@ class TuneLaneTest extends InDemoBook {
         browser.awaitTrue(() -> notes().size() == 3 && !notes().get(0).endsWith(" 1"));
         awaitKept();
     }
+
+    @Test
+    void theTunesLastBars_areAnIntro_andCanBeUndone() {
+        openLane();
+        press("2", "b", "d", "e", "g", "f", "a", "g", "b");
+        awaitNotes(n -> n == 8);
+        awaitKept();
+        browser.press("Intro of its last bars");
+        browser.awaitTrue(() -> browser.shapesOnTheRoad().size() == 8);
+        awaitNotes(n -> n == 16);
+        browser.find(By.xpath("//button[.='Intro']"));
+        browser.labelled("Undo").click();
+        browser.awaitTrue(() -> browser.shapesOnTheRoad().size() == 4);
+    }
 }

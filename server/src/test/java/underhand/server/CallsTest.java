@@ -290,7 +290,8 @@ class CallsTest {
             "/own-tunings",
             "/files",
             "/files/read",
-            "/charts/chords"
+            "/charts/chords",
+            "/charts/intro"
         };
         String[] fields = {
             "symbol",

@@ -122,6 +122,19 @@ class ChartTextCallsTest extends ArrangementCalls {
     }
 
     @Test
+    void intro_isTheTunesLastBars_beforeTheSong() throws Exception {
+        String source = "key: C\n\n[Verse]\n| C | F | G | C |\ntune: E4 . . . | F4 . A4 . | B4 . D5 . | C5 . . . |\n";
+        tune("intro", Map.of("source", source, "bars", 2))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.source").value(containsString("[Intro]\n| G | C |\ntune: B4 ")))
+                .andExpect(jsonPath("$.source").value(containsString("[Verse]\n| C | F | G | C |")));
+        tune("intro", Map.of("source", source, "bars", 40)).andExpect(status().isUnprocessableEntity());
+        tune("intro", Map.of("source", "| C |"))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail").value(containsString("no tune yet")));
+    }
+
+    @Test
     void chords_thatCannotBe_sayWhy() throws Exception {
         String bare = "| N.C. |\ntune: C4 . . . |\n";
         tune("chords", Map.of("source", "| C | G |"))

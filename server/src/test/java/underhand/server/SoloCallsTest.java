@@ -98,4 +98,27 @@ class SoloCallsTest extends ArrangementCalls {
                 .andExpect(status().isUnprocessableEntity())
                 .andExpect(jsonPath("$.field", containsString("strings[0]")));
     }
+
+    /** The first plays the chords, the second the tune and nothing else. */
+    @Test
+    void secondGuitar_takesTheTune() throws Exception {
+        Map<String, Object> song = Map.of(
+                "chart", Map.of("source", TUNE), "second", Map.of("rung", 3, "solo", Map.of("under", "nothing")));
+        JsonNode answer = json.readTree(mvc.perform(post("/api/v1/arrangements/second")
+                        .contentType(APPLICATION_JSON)
+                        .content(json.writeValueAsBytes(Map.of("song", song))))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.arrangement.notes", hasSize(6)))
+                .andExpect(jsonPath("$.arrangement.notes[*].tune", everyItem(is(true))))
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+        assertTrue(answer.at("/arrangement/octave").isInt());
+        Map<String, Object> first = new HashMap<>(song);
+        mvc.perform(post("/api/v1/arrangements/preview")
+                        .contentType(APPLICATION_JSON)
+                        .content(json.writeValueAsBytes(first)))
+                .andExpect(jsonPath("$.octave").value(nullValue()))
+                .andExpect(jsonPath("$.notes", hasSize(0)));
+    }
 }

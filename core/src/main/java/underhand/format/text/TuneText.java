@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.StringJoiner;
+import underhand.accompany.Intro;
 import underhand.chart.Bar;
 import underhand.chord.ChordSymbol;
 import underhand.input.RangeException;
@@ -102,6 +103,16 @@ public final class TuneText {
     /** @throws ChartLimitException when the text or what it unrolls to is too large */
     public static TuneText read(String source) {
         return new TuneText(source, ChartTextReader.read(source));
+    }
+
+    /**
+     * The text of the song with the tune's last bars before it.
+     *
+     * @param bars 1 to 16; empty for a line of four
+     * @throws RangeException when there is no tune, or an intro already
+     */
+    public static String withIntro(String source, OptionalInt bars) {
+        return ChartTextWriter.write(Intro.before(ChartTextReader.read(source).chart(), bars.orElse(Intro.BARS)));
     }
 
     /** The bars a tune can be written over, in the order of the text. */

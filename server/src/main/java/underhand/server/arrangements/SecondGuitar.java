@@ -10,10 +10,12 @@ import java.util.List;
  * @param guitarId null for a steel-string acoustic
  * @param capo null for the fret with the least effort
  * @param patterns what its right hand plays; null for what the first guitar's does
+ * @param solo how it plays the tune; null where it plays chords
  */
 public record SecondGuitar(
         int rung,
         @Schema(nullable = true) Integer capo,
         @Schema(nullable = true) Long playerId,
         @Schema(nullable = true) Long guitarId,
-        @Schema(nullable = true) List<PatternChoiceRequest> patterns) {}
+        @Schema(nullable = true) List<PatternChoiceRequest> patterns,
+        @Schema(nullable = true) SoloRequest solo) {}

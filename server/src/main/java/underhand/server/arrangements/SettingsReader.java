@@ -86,6 +86,9 @@ final class SettingsReader {
         if (second.patterns() != null) {
             settings = settings.withPatterns(PatternChoiceRequest.plan(second.patterns()));
         }
+        if (second.solo() != null) {
+            settings = settings.withSolo(second.solo().toAsk());
+        }
         return withCapo(settings, second.capo() == null ? OptionalInt.empty() : OptionalInt.of(second.capo()));
     }
 

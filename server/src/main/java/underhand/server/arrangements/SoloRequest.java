@@ -11,7 +11,8 @@ import underhand.settings.SoloAsk;
 /**
  * How the tune is played on top of its chords.
  *
- * @param under what stands under it: {@code "chords"}, or {@code "drones"} for open strings of the key that go on; chords when missing
+ * @param under what stands under it: {@code "chords"}, {@code "drones"} for open strings of the key that go on, {@code "nothing"} for
+ *     the tune alone; chords when missing
  * @param octave {@code "auto"} or octaves above where the chart has it, -1 to 1; auto when missing
  * @param strings strings that some of its notes are to be played on
  */

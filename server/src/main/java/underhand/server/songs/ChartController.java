@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.TreeMap;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -154,6 +155,18 @@ class ChartController {
                 .toList();
         return new TuneTextView(
                 TuneText.read(SongService.required(request.source())).with(notes));
+    }
+
+    /** @param bars 1 to 16; null for four */
+    record IntroRequest(
+            String source, @Schema(nullable = true) Integer bars) {}
+
+    /** The text with the tune's last bars before it, without their words; keeps nothing. */
+    @PostMapping("/intro")
+    TuneTextView intro(@RequestBody IntroRequest request) {
+        return new TuneTextView(TuneText.withIntro(
+                SongService.required(request.source()),
+                request.bars() == null ? OptionalInt.empty() : OptionalInt.of(request.bars())));
     }
 
     /**

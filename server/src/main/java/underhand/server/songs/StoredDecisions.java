@@ -127,11 +127,15 @@ record StoredDecisions(
                     each(ask.strings(), s -> new TuneString(s.bar(), s.beat(), s.number())));
         }
 
-        SoloRequest toRequest() {
-            return new SoloRequest(
-                    under,
-                    octave == null ? null : IntNode.valueOf(octave),
-                    each(strings, s -> new SoloRequest.TuneStringRequest(s.bar(), s.beat(), s.string())));
+        static SoloRequest request(Solo stored) {
+            return stored == null
+                    ? null
+                    : new SoloRequest(
+                            stored.under(),
+                            stored.octave() == null ? null : IntNode.valueOf(stored.octave()),
+                            each(
+                                    stored.strings(),
+                                    s -> new SoloRequest.TuneStringRequest(s.bar(), s.beat(), s.string())));
         }
     }
 
@@ -142,7 +146,8 @@ record StoredDecisions(
             @Schema(nullable = true) Integer capo,
             @Schema(nullable = true) Long playerId,
             @Schema(nullable = true) Long guitarId,
-            @Schema(nullable = true) List<Pattern> patterns) {}
+            @Schema(nullable = true) List<Pattern> patterns,
+            @Schema(nullable = true) Solo solo) {}
 
     static StoredDecisions of(Decisions said) {
         return new StoredDecisions(
@@ -183,7 +188,8 @@ record StoredDecisions(
                                 said.second().capo(),
                                 said.second().playerId(),
                                 said.second().guitarId(),
-                                each(said.second().patterns(), StoredDecisions::pattern)));
+                                each(said.second().patterns(), StoredDecisions::pattern),
+                                Solo.of(said.second().solo())));
     }
 
     Decisions toDecisions() {
@@ -214,7 +220,7 @@ record StoredDecisions(
                 texture,
                 each(textures, t -> new TextureRequest(t.section(), t.placement(), t.texture())),
                 wishes == null ? null : wishes.toRequest(),
-                solo == null ? null : solo.toRequest(),
+                Solo.request(solo),
                 second == null
                         ? null
                         : new SecondGuitar(
@@ -222,7 +228,8 @@ record StoredDecisions(
                                 second.capo(),
                                 second.playerId(),
                                 second.guitarId(),
-                                each(second.patterns(), StoredDecisions::choice)));
+                                each(second.patterns(), StoredDecisions::choice),
+                                Solo.request(second.solo())));
     }
 
     private static Pattern pattern(PatternChoiceRequest choice) {
