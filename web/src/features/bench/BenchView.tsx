@@ -1,4 +1,4 @@
-import './bench.css';
+import '../../shared/road/road.css';
 import Box from '@mui/material/Box';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';

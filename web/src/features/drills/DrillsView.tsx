@@ -114,10 +114,11 @@ export function DrillsView() {
               void queries.invalidateQueries({ queryKey: drillKeys.all });
             }}
           />
-        ) : running ? (
+        ) : running && plan.data ? (
           <Running
             key={running.drill}
             drill={running}
+            neck={plan.data.neck}
             pending={log.isPending}
             onLog={(result, tempo, seconds) => log.mutate({ drill: running, result, tempo, seconds })}
             onLeave={() => run(null)}

@@ -4,6 +4,8 @@ import { api, type Player } from '../../api/client';
 import { drillKeys, playerKeys } from '../../api/queryKeys';
 import { Problem } from '../../shared/Problem';
 
+const NOT_LIMITED = { barreMinutes: null, stretchMinutes: null };
+
 /** Forgets at a click how fast a player was measured to be, and counts all runs again at another; the log stays. */
 export function Measured({ player }: { player: Player }) {
   const queries = useQueryClient();
@@ -12,7 +14,7 @@ export function Measured({ player }: { player: Player }) {
     mutationFn: (measuredFrom: string | null) =>
       api.changePlayer(player.id, player.version, {
         ...player.limits,
-        practice: { barreMinutes: player.limits.practice?.barreMinutes ?? null, measuredFrom },
+        practice: { ...(player.limits.practice ?? NOT_LIMITED), measuredFrom },
       }),
     onSettled: () =>
       Promise.all([

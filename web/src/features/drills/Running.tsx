@@ -2,13 +2,15 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
-import type { PlannedDrill } from '../../api/client';
+import type { Neck, PlannedDrill } from '../../api/client';
 import { GripFrame } from '../../shared/GripFrame';
 import { useKey } from '../../shared/useKey';
 import { Listen } from './listen/Listen';
 import { loopOf } from './listen/loop';
 import type { Verdict } from './listen/verdict';
+import { DrillRoad } from './DrillRoad';
 import { NoteLine } from './NoteLine';
+import { phaseAt, type Phase } from './phases';
 import { clock, type Result } from './run';
 import { useClick } from './useClick';
 
@@ -25,25 +27,29 @@ const FASTEST = 240;
 /** One drill, large: click, time left, the tempo up and down, and how it went by one key. */
 export function Running({
   drill,
+  neck,
   pending,
   onLog,
   onLeave,
 }: {
   drill: PlannedDrill;
+  neck: Neck;
   pending: boolean;
   onLog: (result: Result, tempo: number, seconds: number | null) => void;
   onLeave: () => void;
 }) {
   const [tempo, setTempo] = useState(drill.tempo);
-  const [left, setLeft] = useState(drill.minutes * 60);
+  const [elapsed, setElapsed] = useState(0);
+  const phase = phaseAt(elapsed, drill.minutes);
   const [clicking, setClicking] = useState(false);
   const taps = useRef<number[]>([]);
   const [seconds, setSeconds] = useState<number | null>(null);
   const [proposed, propose] = useState<Verdict | null>(null);
-  const beat = useClick(tempo, clicking);
+  // A rest is silent; the next run is counted in anew.
+  const { beat, countsIn } = useClick(tempo, clicking && phase.kind === 'run');
   const loop = loopOf(drill, tempo);
   useEffect(() => {
-    const timer = setInterval(() => setLeft((s) => s - 1), 1000);
+    const timer = setInterval(() => setElapsed((s) => s + 1), 1000);
     return () => clearInterval(timer);
   }, []);
   const say = (result: Result) => !pending && onLog(result, tempo, seconds);
@@ -70,8 +76,8 @@ export function Running({
     <Box component="section" aria-label="Running" data-testid="running" sx={{ my: 1 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3, alignItems: 'center' }}>
         <Box sx={{ display: 'flex', gap: 2 }}>
-          {drill.from && <GripFrame grip={drill.from} size={2} />}
-          {drill.to && <GripFrame grip={drill.to} size={2} />}
+          {drill.from && <GripFrame grip={drill.from} size={1.7} />}
+          {drill.to && <GripFrame grip={drill.to} size={1.7} />}
           {drill.notes.length > 0 && (
             <NoteLine notes={drill.notes} strings={drill.openStrings.length} scale={2} />
           )}
@@ -82,13 +88,15 @@ export function Running({
           </Typography>
           <Typography sx={{ fontSize: '1.2rem' }}>{drill.does}</Typography>
           {drill.caution !== null && <Typography sx={{ mt: 1 }}>{drill.caution}</Typography>}
-          <Typography role="timer" sx={{ fontSize: '2.4rem', fontWeight: 700, mt: 1 }}>
-            {clock(left)}
-            {left <= 0 && (
-              <Typography component="span" sx={{ ml: 2 }}>
-                Rest your hand, then say how it went.
-              </Typography>
-            )}
+          <Typography
+            role="timer"
+            data-phase={phase.kind}
+            sx={{ fontSize: '2.4rem', fontWeight: 700, mt: 1, lineHeight: 1.2 }}
+          >
+            {clock(phase.left)}
+            <Typography component="span" sx={{ ml: 2 }}>
+              {phaseWords(phase)}
+            </Typography>
           </Typography>
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}>
             <Button variant="outlined" aria-label="Slower" onClick={() => change(-STEP)}>
@@ -101,13 +109,18 @@ export function Running({
               +
             </Button>
             <Button aria-pressed={clicking} onClick={() => setClicking(!clicking)}>
-              {clicking ? `click ${beat + 1}` : 'click (c)'}
+              {clicking && phase.kind === 'run'
+                ? `${countsIn ? 'count in' : 'click'} ${beat + 1}`
+                : 'click (c)'}
             </Button>
             <Button onClick={tap}>
               {seconds === null ? 'time a change (t, t)' : `change ${seconds.toFixed(2)} s`}
             </Button>
           </Box>
         </Box>
+      </Box>
+      <Box sx={{ mt: 1 }}>
+        <DrillRoad drill={drill} neck={neck} />
       </Box>
       {loop && (
         <Listen
@@ -136,4 +149,16 @@ export function Running({
       </Box>
     </Box>
   );
+}
+
+function phaseWords({ kind, run, runs }: Phase): string {
+  const which = runs === 1 ? '' : ` ${run} of ${runs}`;
+  switch (kind) {
+    case 'run':
+      return runs === 1 ? 'one run' : `run${which}`;
+    case 'rest':
+      return `rest: let the hand hang, then run ${run + 1} of ${runs}`;
+    case 'over':
+      return 'Rest your hand, then say how it went.';
+  }
 }

@@ -7,6 +7,14 @@ import { useState } from 'react';
 import type { PairReach, PlayerLimits } from '../../api/client';
 import { PAIRS, withComfortable, withWidest } from './reach';
 
+/** What strains a hand, and is kept within bounds by the day. */
+const CAPS = [
+  ['barreMinutes', 'barres'],
+  ['stretchMinutes', 'wide grips'],
+] as const;
+
+const NOT_LIMITED = { barreMinutes: null, stretchMinutes: null, measuredFrom: null };
+
 /** Every pair of fingers by itself, and the shapes a player has on top of the taught ones. */
 export function HandDetails({
   limits,
@@ -59,24 +67,27 @@ export function HandDetails({
               Forget the measured pairs
             </Button>
           )}
-          <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
-            <TextField
-              size="small"
-              type="number"
-              label="Drills with barres, minutes a day at most"
-              value={limits.practice?.barreMinutes ?? ''}
-              placeholder="two fifths of the plan"
-              slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: 0, max: 120 } }}
-              onChange={(event) =>
-                onChange({
-                  practice: {
-                    measuredFrom: limits.practice?.measuredFrom ?? null,
-                    barreMinutes: event.target.value === '' ? null : Number(event.target.value),
-                  },
-                })
-              }
-              sx={{ width: 300 }}
-            />
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}>
+            {CAPS.map(([cap, drills]) => (
+              <TextField
+                key={cap}
+                size="small"
+                type="number"
+                label={`Drills with ${drills}, minutes a day at most`}
+                value={limits.practice?.[cap] ?? ''}
+                placeholder="two fifths of the plan"
+                slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: 0, max: 120 } }}
+                onChange={(event) =>
+                  onChange({
+                    practice: {
+                      ...(limits.practice ?? NOT_LIMITED),
+                      [cap]: event.target.value === '' ? null : Number(event.target.value),
+                    },
+                  })
+                }
+                sx={{ width: 320 }}
+              />
+            ))}
           </Box>
           <Shapes shapes={limits.shapes} onChange={(shapes) => onChange({ shapes })} />
         </Box>

@@ -15,11 +15,11 @@ import type { Arrangement, Placement } from '../../../api/client';
 import { useLeftHanded } from '../../../shared/hand';
 import { BarRuler } from './BarRuler';
 import { ChordLane } from '../lane/ChordLane';
-import { beside, fretY, labelled, roadFor, seen, type Played } from './handRoad';
+import { beside, fretY, labelled, roadFor, seen, type Played } from '../../../shared/road/handRoad';
 import type { Loop } from '../../../shared/loop';
 import { RoadGhost } from './RoadGhost';
-import { RoadGrip } from './RoadGrip';
-import { RoadThreads } from './RoadThreads';
+import { RoadGrip } from '../../../shared/road/RoadGrip';
+import { RoadThreads } from '../../../shared/road/RoadThreads';
 import { RoadVoices } from './RoadVoices';
 import { TimeStrip } from './TimeStrip';
 

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { Grip } from '../../../api/client';
-import { pressY, stringX, type Road } from './handRoad';
+import { pressY, stringX, type Road } from '../../../shared/road/handRoad';
 
 const HALF = 10;
 

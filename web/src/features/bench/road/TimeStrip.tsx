@@ -1,5 +1,5 @@
 import type { Change } from '../../../api/client';
-import { timeBar, type Road } from './handRoad';
+import { timeBar, type Road } from '../../../shared/road/handRoad';
 
 const HEIGHT = 26;
 

@@ -2,7 +2,9 @@ package underhand.practice;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import underhand.chord.ChordSymbol;
+import underhand.move.FingerAct;
 import underhand.neck.Fretboard;
 import underhand.repertoire.RatedGrip;
 
@@ -17,7 +19,7 @@ import underhand.repertoire.RatedGrip;
  * @param hardness how much it is worth practising: seconds late weigh most, then effort, then how often it comes
  * @param tempo beats a minute of the song
  * @param holds beats a minute up to which the hand is expected to be in time
- * @param barres whether it strains the hand with barres
+ * @param strains how it strains the hand
  * @param grips what changes into what; empty for the right hand and for single notes
  * @param notes played one after another; none but for a tune or a fill
  */
@@ -31,31 +33,45 @@ public record Drill(
         double hardness,
         int tempo,
         int holds,
-        boolean barres,
+        Set<Strain> strains,
         Optional<Grips> grips,
         List<Note> notes) {
 
     public Drill {
+        strains = Set.copyOf(strains);
         notes = List.copyOf(notes);
+    }
+
+    /** A way in which a hand is strained, which is kept within bounds by the day (common practice). */
+    public enum Strain {
+        BARRE,
+        STRETCH
     }
 
     /** The same change in another drill. */
     Drill as(DrillKind other) {
         String there = other.id() + ":" + DrillId.changeOf(id);
-        return new Drill(there, other, name, why, caution, bar, hardness, tempo, holds, barres, grips, notes);
+        return new Drill(there, other, name, why, caution, bar, hardness, tempo, holds, strains, grips, notes);
     }
 
     /**
      * Two grips with their chords as they are called above the capo.
      *
      * @param from empty where one grip is all
+     * @param acts what each finger does between them; none where one grip is all
      */
     public record Grips(
             Optional<RatedGrip> from,
             Optional<ChordSymbol> fromChord,
             RatedGrip to,
             ChordSymbol toChord,
-            Fretboard board) {}
+            Fretboard board,
+            List<FingerAct> acts) {
+
+        public Grips {
+            acts = List.copyOf(acts);
+        }
+    }
 
     /**
      * A place on the neck.

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import underhand.arrange.Arrangement;
@@ -136,7 +137,7 @@ final class DrillFinder {
                 ALONE,
                 arrangement.tempo(),
                 holds,
-                false,
+                Set.of(),
                 Optional.empty(),
                 notes);
     }

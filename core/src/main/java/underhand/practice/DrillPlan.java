@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,10 +17,11 @@ import java.util.stream.IntStream;
 import underhand.arrange.Arrangement;
 import underhand.fill.Fill;
 import underhand.input.RangeException;
+import underhand.practice.Drill.Strain;
 
 /**
  * What to practise today within some minutes: what is due, the longest overdue first, then what songs need that are played soon, then
- * at most three new things, then what comes next. Hard things come early, left and right hand take turns, barres take no more than a
+ * at most three new things, then what comes next. Hard things come early, left and right hand take turns, barres and stretches take no more than a
  * part of the time, and what hurt today is out.
  *
  * @param minutes of all of it
@@ -31,8 +33,8 @@ public record DrillPlan(List<Planned> drills, double minutes, List<String> stopp
     public static final int LONGEST = 120;
     private static final int MOST_NEW = 3;
 
-    /** Most of the time that barres may take where the player says nothing else: they strain. */
-    private static final double OF_BARRES = 0.4;
+    /** Most of the time that barres, or stretches, may take where the player says nothing else: they strain. */
+    private static final double OF_A_STRAIN = 0.4;
 
     /** Most of the time that keeping up what is held may take, while something keeps a song back. */
     private static final double OF_HELD = 0.25;
@@ -52,7 +54,8 @@ public record DrillPlan(List<Planned> drills, double minutes, List<String> stopp
     /**
      * A day of practice, and what the player says of its plan.
      *
-     * @param barres most minutes of drills with barres in a day, those that were run today among them; a part of the minutes when empty
+     * @param caps most minutes a day of drills that strain the hand, those that were run today among them; a part of the minutes
+     *     where a strain is left out
      * @param swapped drills that something else stands for
      * @param skipped drills that are left out with their minutes
      * @param shortened drills that take half of their time
@@ -61,7 +64,7 @@ public record DrillPlan(List<Planned> drills, double minutes, List<String> stopp
     public record Day(
             LocalDate date,
             int minutes,
-            OptionalInt barres,
+            Map<Strain, Integer> caps,
             Set<String> swapped,
             Set<String> skipped,
             Set<String> shortened,
@@ -70,6 +73,7 @@ public record DrillPlan(List<Planned> drills, double minutes, List<String> stopp
         /** @throws RangeException when the minutes are too few or too many */
         public Day {
             RangeException.check("minutes", minutes, SHORTEST, LONGEST);
+            caps = Map.copyOf(caps);
             swapped = Set.copyOf(swapped);
             skipped = Set.copyOf(skipped);
             shortened = Set.copyOf(shortened);
@@ -78,7 +82,7 @@ public record DrillPlan(List<Planned> drills, double minutes, List<String> stopp
 
         /** A day on which nothing is said of the plan and no song has its day. */
         public static Day of(LocalDate date, int minutes) {
-            return new Day(date, minutes, OptionalInt.empty(), Set.of(), Set.of(), Set.of(), Map.of());
+            return new Day(date, minutes, Map.of(), Set.of(), Set.of(), Set.of(), Map.of());
         }
 
         double minutesOf(Drill drill) {
@@ -170,21 +174,33 @@ public record DrillPlan(List<Planned> drills, double minutes, List<String> stopp
                         && !day.swapped().contains(w.drill().id())
                         && !day.skipped().contains(w.drill().id()))
                 .toList();
-        double done = wanted.stream()
-                .filter(w -> w.drill().barres() && log.isRun(w.drill().id(), today))
-                .mapToDouble(w -> w.drill().kind().minutes())
-                .sum();
         double skipped = wanted.stream()
                 .filter(w -> day.skipped().contains(w.drill().id()))
                 .mapToDouble(w -> w.drill().kind().minutes())
                 .sum();
-        double mostBarres =
-                day.barres().isPresent() ? Math.max(0, day.barres().getAsInt() - done) : OF_BARRES * day.minutes();
-        List<Wanted> taken = taken(inOrder(open), day, day.minutes() - skipped, mostBarres);
+        Map<Strain, Double> room = new EnumMap<>(Strain.class);
+        for (Strain strain : Strain.values()) {
+            room.put(strain, room(strain, wanted, log, day));
+        }
+        List<Wanted> taken = taken(inOrder(open), day, day.minutes() - skipped, room);
         List<Planned> planned =
                 mixed(taken).stream().map(w -> planned(w, log, day)).toList();
         return new DrillPlan(
                 planned, planned.stream().mapToDouble(Planned::minutes).sum(), stopped);
+    }
+
+    /** Minutes a strain may still take today. */
+    private static double room(Strain strain, List<Wanted> wanted, DrillLog log, Day day) {
+        Integer cap = day.caps().get(strain);
+        if (cap == null) {
+            return OF_A_STRAIN * day.minutes();
+        }
+        double done = wanted.stream()
+                .map(Wanted::drill)
+                .filter(d -> d.strains().contains(strain) && log.isRun(d.id(), day.date()))
+                .mapToDouble(d -> d.kind().minutes())
+                .sum();
+        return Math.max(0, cap - done);
     }
 
     /** Changes that a hand is timed by: the easiest of some songs, the hardest, and what lies evenly between them. */
@@ -275,26 +291,27 @@ public record DrillPlan(List<Planned> drills, double minutes, List<String> stopp
         return new Wanted(hardest, songs, spacing, overdue, until, held);
     }
 
-    private static List<Wanted> taken(List<Wanted> order, Day day, double minutes, double mostBarres) {
+    /** @param room minutes each strain may take */
+    private static List<Wanted> taken(List<Wanted> order, Day day, double minutes, Map<Strain, Double> room) {
+        Map<Strain, Double> left = new EnumMap<>(room);
         List<Wanted> taken = new ArrayList<>();
         Map<String, Integer> ofChange = new LinkedHashMap<>();
         boolean isAllHeld = order.stream().allMatch(Wanted::isHeld);
         double mostHeld = isAllHeld ? minutes : OF_HELD * minutes;
         double used = 0;
-        double barres = 0;
         double held = 0;
         int fresh = 0;
         for (Wanted one : order) {
             double needs = day.minutesOf(one.drill());
             boolean fits = used + needs <= minutes
                     && (!one.isNew() || fresh < MOST_NEW)
-                    && (!one.drill().barres() || barres + needs <= mostBarres)
+                    && one.drill().strains().stream().allMatch(strain -> needs <= left.get(strain))
                     && (!one.isHeld() || held + needs <= mostHeld)
                     && ofChange.getOrDefault(one.drill().name(), 0) < OF_A_CHANGE;
             if (fits) {
                 taken.add(one);
                 used += needs;
-                barres += one.drill().barres() ? needs : 0;
+                one.drill().strains().forEach(strain -> left.merge(strain, -needs, Double::sum));
                 held += one.isHeld() ? needs : 0;
                 fresh += one.isNew() ? 1 : 0;
                 ofChange.merge(one.drill().name(), 1, Integer::sum);

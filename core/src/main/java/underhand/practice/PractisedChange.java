@@ -1,15 +1,18 @@
 package underhand.practice;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import underhand.arrange.Arrangement;
 import underhand.hand.EffortTerm;
 import underhand.hand.Grip;
 import underhand.move.FingerAct;
 import underhand.move.FingerAct.Act;
 import underhand.neck.Shape;
+import underhand.practice.Drill.Strain;
 import underhand.repertoire.RatedGrip;
 import underhand.solve.PlacedGrip;
 import underhand.solve.TimedChange;
@@ -111,12 +114,16 @@ record PractisedChange(Arrangement arrangement, TimedChange worst, PlacedGrip fr
         return grip.effort().of(EffortTerm.SPREAD) > WIDE;
     }
 
+    private boolean isWide() {
+        return isWide(left()) || isWide(reached());
+    }
+
     private boolean hasBarres() {
         return !left().grip().barres().isEmpty() || !reached().grip().barres().isEmpty();
     }
 
     private boolean isHeavy() {
-        return hasBarres() || isWide(left()) || isWide(reached());
+        return hasBarres() || isWide();
     }
 
     /** Whether a grip can be taken some frets up the neck as it is. */
@@ -126,8 +133,19 @@ record PractisedChange(Arrangement arrangement, TimedChange worst, PlacedGrip fr
                 && moved.get().highestFret() <= arrangement.board().frets();
     }
 
+    private Set<Strain> strains() {
+        Set<Strain> strains = EnumSet.noneOf(Strain.class);
+        if (hasBarres()) {
+            strains.add(Strain.BARRE);
+        }
+        if (isWide()) {
+            strains.add(Strain.STRETCH);
+        }
+        return strains;
+    }
+
     private Optional<String> caution() {
-        return isWide(left()) || isWide(reached())
+        return isWide()
                 ? Optional.of("This stretches the hand wide." + CARE)
                 : hasBarres() ? Optional.of("Barres tire the hand." + CARE) : Optional.empty();
     }
@@ -151,7 +169,8 @@ record PractisedChange(Arrangement arrangement, TimedChange worst, PlacedGrip fr
                         Optional.of(from.segment().sounding()),
                         reached(),
                         to.segment().sounding(),
-                        arrangement.board()));
+                        arrangement.board(),
+                        worst.change().acts()));
     }
 
     private Drill slid() {
@@ -164,7 +183,8 @@ record PractisedChange(Arrangement arrangement, TimedChange worst, PlacedGrip fr
                         Optional.empty(),
                         reached(),
                         to.segment().sounding(),
-                        arrangement.board()));
+                        arrangement.board(),
+                        List.of()));
     }
 
     private Drill drill(DrillId id, String name, String why, Drill.Grips grips) {
@@ -178,7 +198,7 @@ record PractisedChange(Arrangement arrangement, TimedChange worst, PlacedGrip fr
                 hardness(),
                 arrangement.tempo(),
                 worst.fastestTempo(arrangement.tempo()),
-                hasBarres(),
+                strains(),
                 Optional.of(grips),
                 List.of());
     }

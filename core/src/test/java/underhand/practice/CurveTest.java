@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import underhand.practice.Curve.Point;
 import underhand.practice.DrillLog.CalendarDay;
@@ -90,7 +91,7 @@ class CurveTest {
                             1,
                             100,
                             66,
-                            false,
+                            Set.of(),
                             Optional.empty(),
                             List.of()),
                     7,

@@ -14,12 +14,12 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import underhand.arrange.Arrangement;
 import underhand.arrange.Arranger;
@@ -31,11 +31,14 @@ import underhand.hand.Player;
 import underhand.hand.Rung;
 import underhand.input.RangeException;
 import underhand.move.ChangeModel;
+import underhand.neck.Shape;
+import underhand.practice.Drill.Strain;
 import underhand.practice.DrillPlan.Candidate;
 import underhand.practice.DrillPlan.Day;
 import underhand.practice.DrillPlan.Planned;
 import underhand.practice.Run.Result;
 import underhand.settings.ArrangementSettings;
+import underhand.settings.Lock;
 import underhand.settings.SoloAsk;
 
 /** What a plan keeps: the minutes, the caps, what hurt, what is due. */
@@ -43,6 +46,19 @@ class DrillPlanTest {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 20);
     private static final List<Candidate> CANDIDATES = candidates();
+
+    /** A song whose player has chosen a grip that opens the hand wide. */
+    private static List<Candidate> wide() {
+        var arrangement = new Arranger()
+                .arrange(
+                        ChartTextReader.read("| C | F | G | F |").chart(),
+                        ArrangementSettings.ofRung(5)
+                                .withCapo(0)
+                                .withLocks(List.of(Lock.onShape(0, Shape.parse("x3x557")))));
+        List<Candidate> all = new ArrayList<>(CANDIDATES);
+        DrillFinder.of(arrangement).forEach(drill -> all.add(new Candidate(drill, 6, "Song 6")));
+        return all;
+    }
 
     private static List<Candidate> candidates() {
         List<Candidate> all = new ArrayList<>();
@@ -65,12 +81,12 @@ class DrillPlanTest {
         return all;
     }
 
-    private static Day capped(int barres) {
-        return new Day(TODAY, 120, OptionalInt.of(barres), Set.of(), Set.of(), Set.of(), Map.of());
+    private static Day capped(Strain strain, int minutes) {
+        return new Day(TODAY, 120, Map.of(strain, minutes), Set.of(), Set.of(), Set.of(), Map.of());
     }
 
     private static Day said(int minutes, Set<String> swapped, Set<String> skipped, Set<String> shortened) {
-        return new Day(TODAY, minutes, OptionalInt.empty(), swapped, skipped, shortened, Map.of());
+        return new Day(TODAY, minutes, Map.of(), swapped, skipped, shortened, Map.of());
     }
 
     private static List<String> ids(DrillPlan plan) {
@@ -109,13 +125,11 @@ class DrillPlanTest {
             double all = plan.drills().stream()
                     .mapToDouble(d -> d.drill().kind().minutes())
                     .sum();
-            double barres = plan.drills().stream()
-                    .filter(d -> d.drill().barres())
-                    .mapToDouble(d -> d.drill().kind().minutes())
-                    .sum();
             assertEquals(all, plan.minutes(), 1e-9);
             assertTrue(all <= minutes);
-            assertTrue(barres <= 0.4 * minutes + 1e-9);
+            for (Strain strain : Strain.values()) {
+                assertTrue(minutesOf(plan, strain) <= 0.4 * minutes + 1e-9);
+            }
             assertTrue(plan.drills().stream().filter(Planned::isNew).count() <= 3);
             Set<String> ids = new HashSet<>();
             plan.drills().forEach(d -> assertTrue(ids.add(d.drill().id()), "twice"));
@@ -144,20 +158,28 @@ class DrillPlanTest {
                 .allMatch(d -> d.why().startsWith("Due for 2 days")));
     }
 
+    private static double minutesOf(DrillPlan plan, Strain strain) {
+        return plan.drills().stream()
+                .map(Planned::drill)
+                .filter(d -> d.strains().contains(strain))
+                .mapToDouble(d -> d.kind().minutes())
+                .sum();
+    }
+
     /** The player's own cap binds for the day, whatever was run of it already; without one it is a part of the minutes. */
     @ParameterizedTest
-    @ValueSource(ints = {0, 2, 4, 9})
-    void barresKeepToThePlayersOwnCap(int cap) {
-        List<Drill> barres =
-                CANDIDATES.stream().map(Candidate::drill).filter(Drill::barres).toList();
-        assertTrue(barres.size() > 2, "there are barres to be left out");
-        Run done = run(barres.get(0).id(), Result.CLEAN, TODAY);
+    @CsvSource({"BARRE,0", "BARRE,2", "BARRE,4", "BARRE,9", "STRETCH,0", "STRETCH,2", "STRETCH,4", "STRETCH,9"})
+    void strainsKeepToThePlayersOwnCaps(Strain strain, int cap) {
+        List<Candidate> candidates = wide();
+        List<Drill> straining = candidates.stream()
+                .map(Candidate::drill)
+                .filter(d -> d.strains().contains(strain))
+                .toList();
+        assertTrue(straining.size() > 2, "there are some to be left out");
+        Run done = run(straining.get(0).id(), Result.CLEAN, TODAY);
         for (List<Run> runs : List.of(List.<Run>of(), List.of(done))) {
-            double before = runs.isEmpty() ? 0 : barres.get(0).kind().minutes();
-            double planned = DrillPlan.of(CANDIDATES, log(runs), capped(cap)).drills().stream()
-                    .filter(d -> d.drill().barres())
-                    .mapToDouble(d -> d.drill().kind().minutes())
-                    .sum();
+            double before = runs.isEmpty() ? 0 : straining.get(0).kind().minutes();
+            double planned = minutesOf(DrillPlan.of(candidates, log(runs), capped(strain, cap)), strain);
             assertTrue(planned <= Math.max(0, cap - before), planned + " minutes after " + before);
         }
     }
@@ -242,7 +264,7 @@ class DrillPlanTest {
     void barresAndStretchesHaveTheirCaution() {
         assertTrue(CANDIDATES.stream()
                 .map(Candidate::drill)
-                .filter(Drill::barres)
+                .filter(d -> d.strains().contains(Strain.BARRE))
                 .allMatch(d -> d.caution().orElse("").contains("Stop at pain")));
         assertTrue(CANDIDATES.stream().anyMatch(c -> c.drill().kind() == DrillKind.BARRE));
         assertTrue(CANDIDATES.stream().anyMatch(c -> c.drill().kind() == DrillKind.ANCHOR));
@@ -287,14 +309,8 @@ class DrillPlanTest {
     void songsPlayedSoonComeBeforeWhatIsNew() {
         for (long song = 1; song <= 5; song++) {
             for (int days : new int[] {-1, 0, 3, 21, 22}) {
-                Day day = new Day(
-                        TODAY,
-                        10,
-                        OptionalInt.empty(),
-                        Set.of(),
-                        Set.of(),
-                        Set.of(),
-                        Map.of(song, TODAY.plusDays(days)));
+                Day day =
+                        new Day(TODAY, 10, Map.of(), Set.of(), Set.of(), Set.of(), Map.of(song, TODAY.plusDays(days)));
                 DrillPlan plan = DrillPlan.of(CANDIDATES, log(List.of()), day);
                 boolean isSoon = days >= 0 && days <= 21;
                 long ofIt = plan.drills().stream()

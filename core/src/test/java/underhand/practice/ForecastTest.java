@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.Set;
 import java.util.function.IntUnaryOperator;
 import org.junit.jupiter.api.Test;
 import underhand.practice.Forecast.State;
@@ -39,7 +40,7 @@ class ForecastTest {
                 1,
                 TEMPO,
                 holds,
-                false,
+                Set.of(),
                 Optional.empty(),
                 List.of());
     }

@@ -68,6 +68,12 @@ class DrillsTest extends InDemoBook {
         browser.press("Run");
         browser.find(RUNNING);
         String tempo = browser.find(TEMPO).getText();
+        browser.find(By.cssSelector("[data-testid=drill-road] [data-grip]"));
+        browser.find(By.cssSelector("[role=timer][data-phase=run]"));
+        press("c");
+        browser.find(By.xpath("//button[starts-with(., 'count in')]"));
+        browser.find(By.xpath("//button[starts-with(., 'click ')]"));
+        press("c");
         press(Keys.ARROW_UP);
         browser.await(TEMPO, t -> !t.equals(tempo));
         press("t");

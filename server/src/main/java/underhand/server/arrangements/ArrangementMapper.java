@@ -17,7 +17,6 @@ import underhand.arrange.CapoCandidate;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.format.text.ChartReading;
-import underhand.hand.Grip;
 import underhand.harmony.HarmonyReader;
 import underhand.repertoire.RatedGrip;
 import underhand.server.arrangements.ArrangementView.ActView;
@@ -275,10 +274,7 @@ final class ArrangementMapper {
                 timed.from(),
                 timed.to(),
                 timed.change().acts().stream()
-                        .map(a -> new ActView(
-                                a.finger() == Grip.THUMB ? "T" : Integer.toString(a.finger()),
-                                a.act().label(),
-                                round(a.distanceMm())))
+                        .map(a -> ActView.of(a.finger(), a.act().label(), a.distanceMm()))
                         .toList(),
                 new EffortView(round(timed.effort()), terms),
                 round(timed.change().neededSeconds()),

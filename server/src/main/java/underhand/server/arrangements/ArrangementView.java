@@ -3,6 +3,7 @@ package underhand.server.arrangements;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.stream.IntStream;
+import underhand.hand.Grip;
 import underhand.neck.Fretboard;
 import underhand.neck.Guitar;
 import underhand.neck.Tuning;
@@ -60,7 +61,7 @@ public record ArrangementView(
      */
     public record NeckView(List<Double> frets, List<Double> presses) {
 
-        static NeckView of(Guitar guitar) {
+        public static NeckView of(Guitar guitar) {
             Fretboard board = new Fretboard(guitar, Tuning.STANDARD, 0);
             return new NeckView(
                     IntStream.rangeClosed(0, guitar.frets())
@@ -253,7 +254,13 @@ public record ArrangementView(
      */
     public record RankedTextureView(String texture, String words, int lowestRung, String reason) {}
 
-    public record ActView(String finger, String act, double distanceMm) {}
+    public record ActView(String finger, String act, double distanceMm) {
+
+        /** @param finger its number, the thumb's among them */
+        public static ActView of(int finger, String act, double distanceMm) {
+            return new ActView(finger == Grip.THUMB ? "T" : Integer.toString(finger), act, GripView.round(distanceMm));
+        }
+    }
 
     /** @param placements what it is about; empty for the whole song */
     public record WarningView(String kind, String text, List<Integer> placements) {}

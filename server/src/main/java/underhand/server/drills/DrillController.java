@@ -27,12 +27,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import underhand.neck.Fretboard;
+import underhand.neck.Guitar;
 import underhand.practice.Calibration;
 import underhand.practice.Drill;
 import underhand.practice.DrillLog;
 import underhand.practice.DrillPlan;
 import underhand.practice.Forecast;
 import underhand.practice.Run;
+import underhand.server.arrangements.ArrangementView.ActView;
+import underhand.server.arrangements.ArrangementView.NeckView;
 import underhand.server.platform.InputException;
 import underhand.server.shapes.GripView;
 
@@ -64,6 +67,8 @@ class DrillController {
      * @param from grip that is left; null for the right hand alone
      * @param song number of the song it is from
      * @param tempo beats a minute to run it at; the song's is {@code songTempo}
+     * @param capo its fret
+     * @param acts what each finger does from one grip to the other; none where nothing changes
      * @param openStrings pitches of the open strings above the capo, MIDI numbers from the lowest; none for the right hand alone
      * @param notes played one after another; none but for a tune or a fill
      * @param best the fastest clean run so far; 0 for none
@@ -77,6 +82,8 @@ class DrillController {
             @Schema(nullable = true) String caution,
             @Schema(nullable = true) GripView from,
             @Schema(nullable = true) GripView to,
+            int capo,
+            List<ActView> acts,
             List<Integer> openStrings,
             List<DrillNoteView> notes,
             long song,
@@ -103,6 +110,11 @@ class DrillController {
                     drill.grips()
                             .map(g -> GripView.of(g.to(), g.toChord(), g.board()))
                             .orElse(null),
+                    drill.grips().map(g -> g.board().capo()).orElse(0),
+                    drill.grips().stream()
+                            .flatMap(g -> g.acts().stream())
+                            .map(a -> ActView.of(a.finger(), a.act().label(), a.distanceMm()))
+                            .toList(),
                     drill.grips().map(g -> openStrings(g.board())).orElse(List.of()),
                     drill.notes().stream()
                             .map(n -> new DrillNoteView(n.string(), n.fret()))
@@ -124,11 +136,12 @@ class DrillController {
     }
 
     /**
+     * @param neck positions of frets and fingertips
      * @param minutes all drills take together
      * @param stopped drills that are out for today because they hurt
      * @param streak days in a row on which something was run
      */
-    record PlanView(List<PlannedDrillView> drills, double minutes, List<String> stopped, int streak) {}
+    record PlanView(List<PlannedDrillView> drills, NeckView neck, double minutes, List<String> stopped, int streak) {}
 
     /**
      * @param zone whose day it is, such as {@code Europe/Berlin}
@@ -148,6 +161,11 @@ class DrillController {
         DrillPlan plan = drills.plan(playerId, minutes, days, new DrillService.Said(swapped, skipped, shortened));
         return new PlanView(
                 plan.drills().stream().map(PlannedDrillView::of).toList(),
+                NeckView.of(plan.drills().stream()
+                        .flatMap(d -> d.drill().grips().stream())
+                        .findFirst()
+                        .map(g -> g.board().guitar())
+                        .orElse(Guitar.ACOUSTIC)),
                 plan.minutes(),
                 plan.stopped(),
                 drills.log(playerId, days).streak(LocalDate.now(days)));

@@ -6,12 +6,12 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -29,6 +29,7 @@ import underhand.server.arrangements.ArrangementService.Arranged;
 import underhand.server.arrangements.ArrangementService.Task;
 import underhand.server.parts.PartService;
 import underhand.server.players.PlayerService;
+import underhand.server.players.PracticeLimits;
 import underhand.server.songs.SongService;
 import underhand.server.songs.SongService.ToPractise;
 
@@ -65,9 +66,12 @@ public class DrillService {
 
     /** What fits into the minutes today. */
     DrillPlan plan(Long playerId, int minutes, ZoneId zone, Said said) {
-        OptionalInt barres = playerId == null
-                ? OptionalInt.empty()
-                : players.practice(playerId).mostBarres();
+        Map<Drill.Strain, Integer> caps = new EnumMap<>(Drill.Strain.class);
+        if (playerId != null) {
+            PracticeLimits limits = players.practice(playerId);
+            limits.mostBarres().ifPresent(most -> caps.put(Drill.Strain.BARRE, most));
+            limits.mostStretches().ifPresent(most -> caps.put(Drill.Strain.STRETCH, most));
+        }
         LocalDate today = LocalDate.now(zone);
         List<ToPractise> practised = songs.toPractise(SONGS, today);
         Map<Long, LocalDate> played = new HashMap<>();
@@ -75,7 +79,7 @@ public class DrillService {
         return DrillPlan.of(
                 candidates(playerId, practised),
                 log(playerId, zone),
-                new DrillPlan.Day(today, minutes, barres, said.swapped(), said.skipped(), said.shortened(), played));
+                new DrillPlan.Day(today, minutes, caps, said.swapped(), said.skipped(), said.shortened(), played));
     }
 
     /** Six changes to be timed: the easiest of a player's songs, the hardest, and what lies between them. */

@@ -12,26 +12,41 @@ import underhand.server.platform.InputException;
  * How a player practises.
  *
  * @param barreMinutes most minutes a day of drills with barres; a part of the plan's minutes when missing
+ * @param stretchMinutes the same of drills that open the hand wide
  * @param measuredFrom runs before this time say nothing of the player's speed any more; all count when missing
  */
 public record PracticeLimits(
         @Schema(nullable = true) Integer barreMinutes,
+        @Schema(nullable = true) Integer stretchMinutes,
         @Schema(nullable = true) String measuredFrom) {
 
-    static final PracticeLimits NONE = new PracticeLimits(null, null);
+    static final PracticeLimits NONE = new PracticeLimits(null, null, null);
 
     private static final int MOST_MINUTES = 120;
 
     /** @throws RuntimeException naming the field that is out of range */
     void check() {
-        if (barreMinutes != null) {
-            RangeException.check("practice.barreMinutes", barreMinutes, 0, MOST_MINUTES);
-        }
+        check("practice.barreMinutes", barreMinutes);
+        check("practice.stretchMinutes", stretchMinutes);
         from();
     }
 
+    private static void check(String field, Integer minutes) {
+        if (minutes != null) {
+            RangeException.check(field, minutes, 0, MOST_MINUTES);
+        }
+    }
+
     public OptionalInt mostBarres() {
-        return barreMinutes == null ? OptionalInt.empty() : OptionalInt.of(barreMinutes);
+        return minutes(barreMinutes);
+    }
+
+    public OptionalInt mostStretches() {
+        return minutes(stretchMinutes);
+    }
+
+    private static OptionalInt minutes(Integer said) {
+        return said == null ? OptionalInt.empty() : OptionalInt.of(said);
     }
 
     /** From when on runs count; empty where all do. */

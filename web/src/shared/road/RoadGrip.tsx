@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { Placement } from '../../../api/client';
+import type { Placement } from '../../api/client';
 import { pressY, stringX, type Road } from './handRoad';
 
 const DOT = 9;
@@ -16,16 +16,17 @@ export const RoadGrip = memo(function RoadGrip({
 }: {
   road: Road;
   capo: number;
-  placement: Placement;
+  placement: Pick<Placement, 'grip' | 'index' | 'top'>;
   landing: Set<string>;
   selected: boolean;
   sounding: boolean;
-  onSelect: () => void;
+  /** Missing where there is nothing to choose. */
+  onSelect?: () => void;
 }) {
   const { grip, index, top } = placement;
   const strings = Array.from({ length: road.strings }, (_, s) => s);
   return (
-    <g onClick={onSelect} style={{ cursor: 'pointer' }} data-grip={grip?.shape ?? ''}>
+    <g onClick={onSelect} style={onSelect && { cursor: 'pointer' }} data-grip={grip?.shape ?? ''}>
       <rect
         x={road.column * index + 2}
         y={2}

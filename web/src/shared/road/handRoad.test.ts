@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
-import type { Change, Grip, Placement } from '../../../api/client';
+import type { Change, Grip, Placement } from '../../api/client';
 import { beside, labelled, fretY, pressY, roadFor, seen, stringX, threadsOf, timeBar } from './handRoad';
-import { NECK } from '../../../testNeck';
+import { NECK } from '../../testNeck';
 
 const grip = (frets: (number | null)[], fingers: (string | null)[], holds: Grip['holds'] = []): Grip => ({
   holds,

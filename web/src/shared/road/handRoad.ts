@@ -1,4 +1,4 @@
-import type { Change, Grip, Neck, Placement } from '../../../api/client';
+import type { Change, Grip, Neck, Placement } from '../../api/client';
 
 export interface Road {
   /** Width of a placement's column. */
@@ -32,7 +32,7 @@ const STUB = 16;
 
 /** What one guitar plays on the road: frets are counted from its own capo. */
 export interface Played {
-  placements: Placement[];
+  placements: Pick<Placement, 'grip'>[];
   capo: number;
 }
 
@@ -111,7 +111,12 @@ export function stringX(road: Road, index: number, string: number): number {
 }
 
 /** What each finger does between two placements, as lines from one to the other. */
-export function threadsOf(road: Road, capo: number, change: Change, placements: Placement[]): Thread[] {
+export function threadsOf(
+  road: Road,
+  capo: number,
+  change: Pick<Change, 'from' | 'to' | 'acts'>,
+  placements: Pick<Placement, 'grip'>[],
+): Thread[] {
   const from = placements[change.from]?.grip;
   const to = placements[change.to]?.grip;
   if (!from || !to) {

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { Change, Placement } from '../../../api/client';
+import type { Change, Placement } from '../../api/client';
 import { threadsOf, type Road, type Thread } from './handRoad';
 
 const LABEL_FROM_COLUMN = 96;
@@ -14,8 +14,8 @@ export const RoadThreads = memo(function RoadThreads({
 }: {
   road: Road;
   capo: number;
-  change: Change;
-  placements: Placement[];
+  change: Pick<Change, 'from' | 'to' | 'acts'>;
+  placements: Pick<Placement, 'grip'>[];
 }) {
   return (
     <g>
