@@ -2,7 +2,9 @@ package underhand.format.score;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import underhand.chart.Metre;
 import underhand.chord.ChordSymbol;
 import underhand.pitch.Key;
@@ -21,7 +23,10 @@ final class Measure {
 
     final List<Harmony> harmonies = new ArrayList<>();
     final List<Sung> tune = new ArrayList<>();
-    final List<Words> words = new ArrayList<>();
+
+    /** Words by the number of their verse, from 1. */
+    final Map<Integer, List<Words>> verses = new TreeMap<>();
+
     Metre metre = Metre.COMMON;
     Optional<Key> key = Optional.empty();
     Optional<String> section = Optional.empty();
@@ -39,6 +44,11 @@ final class Measure {
 
     /** Quarters of what is written in it. */
     double length;
+
+    /** The words of a verse; those of the first where it has none of its own, as a refrain has. */
+    List<Words> words(int verse) {
+        return verses.getOrDefault(verse, verses.getOrDefault(1, List.of()));
+    }
 
     double fullLength() {
         return metre.beats() * 4.0 / metre.unit();

@@ -2,9 +2,11 @@ package underhand.format.score;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import underhand.chart.Metre;
 import underhand.chord.ChordSymbol;
 import underhand.chord.ChordType;
@@ -20,6 +22,7 @@ final class MeasureReader {
     /** Times a passage is played at most, and endings it has. */
     private static final int MOST_ENDINGS = 8;
 
+    private static final int MOST_VERSES = 12;
     private static final int C4 = 60;
     private static final int HIGHEST_MIDI = 127;
 
@@ -30,7 +33,9 @@ final class MeasureReader {
     private Optional<Key> key = Optional.empty();
     private int transpose;
     private Optional<String> voice = Optional.empty();
-    private boolean inWord;
+
+    /** Verses in the middle of a word. */
+    private final Set<Integer> inWord = new HashSet<>();
 
     /** @param melody whether the notes of this part are the tune */
     MeasureReader(Set<String> dropped, boolean melody) {
@@ -169,13 +174,7 @@ final class MeasureReader {
     }
 
     private void note(XmlNode node, double at, double length, boolean chord, Measure measure) {
-        Optional<XmlNode> lyric = node.all("lyric")
-                .filter(l -> l.attribute("number").orElse("1").equals("1"))
-                .findFirst();
-        if (node.all("lyric").count() > (lyric.isPresent() ? 1 : 0)) {
-            dropped.add("further verses under the same notes");
-        }
-        lyric.ifPresent(l -> words(l, at, measure));
+        node.all("lyric").forEach(lyric -> words(lyric, at, measure));
         if (!melody || node.has("rest") || length <= 0) {
             return;
         }
@@ -226,15 +225,30 @@ final class MeasureReader {
                 .anyMatch(t -> t.attribute("type").filter("stop"::equals).isPresent());
     }
 
+    /** A syllable of a verse; two that are sung on one note stand as they are spoken. */
     private void words(XmlNode lyric, double at, Measure measure) {
-        String syllable = lyric.textAt("text").orElse("").replaceAll("[\\[\\]|]", "");
+        int verse = lyric.attribute("number").flatMap(XmlNode::number).orElse(1);
+        if (verse < 1 || verse > MOST_VERSES) {
+            dropped.add("words under numbers that are no verses");
+            return;
+        }
+        String syllable = lyric.all("text")
+                .map(XmlNode::text)
+                .collect(Collectors.joining(" "))
+                .replaceAll("[\\[\\]|]", "");
         String syllabic = lyric.textAt("syllabic").orElse("single");
         if (!syllable.isBlank()) {
-            boolean joined = inWord && (syllabic.equals("middle") || syllabic.equals("end"));
+            boolean joined = inWord.contains(verse) && (syllabic.equals("middle") || syllabic.equals("end"));
             boolean goesOn = syllabic.equals("begin") || syllabic.equals("middle");
-            measure.words.add(new Measure.Words(at, (joined ? "" : " ") + syllable, goesOn));
+            measure.verses
+                    .computeIfAbsent(verse, v -> new ArrayList<>())
+                    .add(new Measure.Words(at, (joined ? "" : " ") + syllable, goesOn));
         }
-        inWord = syllabic.equals("begin") || syllabic.equals("middle");
+        if (syllabic.equals("begin") || syllabic.equals("middle")) {
+            inWord.add(verse);
+        } else {
+            inWord.remove(verse);
+        }
     }
 
     private void direction(XmlNode node, Measure measure) {

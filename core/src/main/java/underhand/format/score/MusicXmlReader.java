@@ -22,7 +22,7 @@ import underhand.pitch.Key;
 import underhand.pitch.Pitch;
 
 /**
- * Reads a song from MusicXML or compressed MusicXML: chord symbols, the tune, the words of the first verse, sections, metre
+ * Reads a song from MusicXML or compressed MusicXML: chord symbols, the tune, the words of all verses, sections, metre
  * and key changes, repeats and endings written out, transposing parts as they sound. What is left out is said.
  */
 final class MusicXmlReader {
@@ -128,14 +128,17 @@ final class MusicXmlReader {
         for (int i = 0; i < Math.min(measures.size(), sung.size()); i++) {
             measures.get(i).tune.clear();
             measures.get(i).tune.addAll(sung.get(i).tune);
-            measures.get(i).words.clear();
-            measures.get(i).words.addAll(sung.get(i).words);
+            measures.get(i).verses.clear();
+            measures.get(i).verses.putAll(sung.get(i).verses);
         }
     }
 
+    /** @param pass how often it is played by then: the verse that is sung */
+    private record Played(Measure measure, int pass) {}
+
     /** The measures as they are played: repeats and endings written out. */
-    private List<Measure> unrolled(List<Measure> measures) {
-        List<Measure> played = new ArrayList<>();
+    private List<Played> unrolled(List<Measure> measures) {
+        List<Played> played = new ArrayList<>();
         int from = 0;
         int pass = 1;
         int at = 0;
@@ -149,7 +152,7 @@ final class MusicXmlReader {
                 at = afterEnding(measures, at);
                 continue;
             }
-            played.add(measure);
+            played.add(new Played(measure, pass));
             if (played.size() > Chart.MOST_PLACEMENTS) {
                 throw FormatException.inFile(
                         "Written out, this score has more than " + Chart.MOST_PLACEMENTS + " bars.", 0, 0);
@@ -188,7 +191,9 @@ final class MusicXmlReader {
         return next + 1;
     }
 
-    private Chart chart(XmlNode root, List<Measure> measures) {
+    private Chart chart(XmlNode root, List<Played> played) {
+        List<Measure> measures = played.stream().map(Played::measure).toList();
+        Verses verses = new Verses();
         List<Section> sections = new ArrayList<>();
         List<Bar> bars = new ArrayList<>();
         String name = "";
@@ -203,11 +208,13 @@ final class MusicXmlReader {
                 if (!bars.isEmpty()) {
                     sections.add(new Section(name, key, bars));
                     bars = new ArrayList<>();
+                    verses.endSection(name, i);
                 }
                 name = measure.section.orElse(name);
                 key = newKey ? measure.key : key;
             }
-            Bar bar = bar(measure, chord, i == 0);
+            verses.add(measure, played.get(i).pass());
+            Bar bar = bar(played.get(i), chord, i == 0);
             chord = bar.placements().get(bar.placements().size() - 1).chord();
             placements += bar.placements().size();
             bars.add(bar);
@@ -220,6 +227,7 @@ final class MusicXmlReader {
                     0);
         }
         sections.add(new Section(name, key, bars));
+        verses.endSection(name, measures.size());
         Metre metre = measures.get(0).metre;
         double quartersABeat = 4.0 / metre.unit();
         OptionalInt tempo = measures.stream()
@@ -233,10 +241,13 @@ final class MusicXmlReader {
                 .or(() -> root.textAt("movement-title"))
                 .orElse("")
                 .replaceAll("\\s+", " ");
-        return new Chart(title, firstKey, metre, tempo, OptionalInt.empty(), Optional.empty(), sections);
+        return new Chart(
+                title, firstKey, metre, tempo, OptionalInt.empty(), Optional.empty(), sections, verses.unsung());
     }
 
-    private Bar bar(Measure measure, Optional<ChordSymbol> before, boolean first) {
+    private Bar bar(Played played, Optional<ChordSymbol> before, boolean first) {
+        Measure measure = played.measure();
+        List<Measure.Words> words = measure.words(played.pass());
         double unit = 4.0 / measure.metre.unit();
         int full = measure.metre.beats();
         int beats = full;
@@ -257,7 +268,7 @@ final class MusicXmlReader {
                     starts.get(i).chord(),
                     1 + start + from,
                     until - from,
-                    lyric(measure, from * unit, i == starts.size() - 1 ? Double.MAX_VALUE : until * unit),
+                    lyric(words, from * unit, i == starts.size() - 1 ? Double.MAX_VALUE : until * unit),
                     tune(measure, from, until, unit)));
         }
         return new Bar(measure.metre, placements);
@@ -300,10 +311,10 @@ final class MusicXmlReader {
     }
 
     /** The words sung from one place to another, with a hyphen where the last of them goes on. */
-    private static String lyric(Measure measure, double from, double until) {
+    private static String lyric(List<Measure.Words> sung, double from, double until) {
         StringBuilder text = new StringBuilder();
         boolean goesOn = false;
-        for (Measure.Words words : measure.words) {
+        for (Measure.Words words : sung) {
             if (words.at() >= from - SAME && words.at() < until - SAME) {
                 text.append(words.text());
                 goesOn = words.goesOn();

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -272,6 +273,40 @@ class ReadersTest {
         assertEquals(2, TuneChords.waiting(read.chart()));
         Chart again = ChartTextReader.read(ChartTextWriter.write(read.chart())).chart();
         assertEquals(read.chart().sections(), again.sections());
+    }
+
+    private static String sung(String pitch, int duration, String... verses) {
+        StringBuilder lyrics = new StringBuilder();
+        for (int verse = 0; verse < verses.length; verse++) {
+            boolean goesOn = verses[verse].endsWith("-");
+            lyrics.append("<lyric number=\"" + (verse + 1) + "\"><syllabic>" + (goesOn ? "begin" : "end")
+                    + "</syllabic><text>" + verses[verse].replace("-", "").replace("_", "</text><elision/><text>")
+                    + "</text></lyric>");
+        }
+        return note(pitch, duration).replace("</note>", lyrics + "</note>");
+    }
+
+    /** Verses under one another: a repeat sings the next, and those no repeat comes to stay as words. */
+    @Test
+    void verses_areSungByRepeats_andTheOthersStand() {
+        String again = "<barline location=\"right\"><repeat direction=\"backward\"/></barline>";
+        byte[] file = score(
+                FOUR + harmony("C") + sung("C4", 2, "Lan-", "Her-", "Wind-") + sung("D4", 2, "terns", "ons", "lass"),
+                harmony("G") + sung("E4", 4, "glow", "wait", "turns_on") + again,
+                harmony("C") + sung("C4", 4, "home"));
+        ReadScore read = MusicXmlReader.read(file);
+        assertEquals(
+                List.of("Lanterns", "glow", "Herons", "wait", "home"),
+                read.chart().placements().stream()
+                        .map(p -> p.placement().lyric())
+                        .toList());
+        assertEquals(
+                List.of(new Chart.Words(5, Optional.of("Verse 3"), List.of("Windlass turns on"))),
+                read.chart().words());
+        assertEquals(List.of(), read.dropped());
+        Chart again2 = ChartTextReader.read(ChartTextWriter.write(read.chart())).chart();
+        assertEquals(read.chart().sections(), again2.sections());
+        assertEquals(read.chart().words(), again2.words());
     }
 
     @Test
