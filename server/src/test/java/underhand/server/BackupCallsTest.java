@@ -16,8 +16,12 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
@@ -28,6 +32,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.context.TestPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
+import underhand.server.storage.Shelf;
 
 /** Backups merged, looked at before, and refused when they are none. */
 @ServerTest
@@ -39,6 +44,32 @@ class BackupCallsTest {
 
     @Autowired
     private ObjectMapper json;
+
+    @Autowired
+    private List<Shelf> shelves;
+
+    /** Everything that is kept is in the schema, field by field. */
+    @Test
+    void schema_saysWhatEveryFileHolds() throws Exception {
+        JsonNode schema = json.readTree(entries(backup()).get("schema.json"));
+        assertEquals(
+                shelves.stream().map(shelf -> shelf.kind() + ".json").collect(Collectors.toSet()),
+                names(schema.get("properties")));
+        for (Shelf shelf : shelves) {
+            String one = shelf.kind().substring(0, shelf.kind().length() - 1);
+            Set<String> fields = shelf.columns().stream()
+                    .filter(column -> column.form() != Shelf.Form.LOGGED)
+                    .map(column -> column.field() + (column.form() == Shelf.Form.FILE ? "File" : ""))
+                    .collect(Collectors.toSet());
+            assertEquals(fields, names(schema.at("/$defs/" + one + "/properties")), one);
+        }
+    }
+
+    private static Set<String> names(JsonNode object) {
+        Set<String> names = new HashSet<>();
+        object.fieldNames().forEachRemaining(names::add);
+        return names;
+    }
 
     private byte[] backup() throws Exception {
         return mvc.perform(get("/api/v1/backup"))
