@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { HouseRules } from '../api/client';
 import { CHOICES, type ChoiceRule } from './houseRules';
+import { TOUCHED } from '../theme/theme';
 
 /** The house rules with sides, each with its reason: for a player, or for one song otherwise than its player. */
 export function HouseRulesPanel({
@@ -67,7 +68,7 @@ function Choice({
         value={isDecided ? value : ''}
         inputProps={{ 'aria-label': rule.question }}
         onChange={(event) => onPick(event.target.value === '' ? null : event.target.value)}
-        sx={{ width: '100%', minHeight: 36, '@media (pointer: coarse)': { minHeight: 44 } }}
+        sx={{ width: '100%', minHeight: 36, ...TOUCHED }}
       >
         <option value="">
           {inherited}: {rule.sides.find(([side]) => side === value)?.[1]}

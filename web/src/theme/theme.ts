@@ -34,6 +34,9 @@ declare module '@mui/material/styles' {
 const TEXT = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
 
 /** Font of shapes, tab and figures that stand in columns. */
+/** As large as a finger, where one points with it. */
+export const TOUCHED = { '@media (pointer: coarse)': { minHeight: 44, minWidth: 44 } } as const;
+
 export const MONO = "'JetBrains Mono Variable', ui-monospace, monospace";
 
 export const theme = createTheme({

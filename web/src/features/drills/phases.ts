@@ -23,7 +23,7 @@ export function phaseAt(elapsed: number, minutes: number): Phase {
   const cycle = length + REST_S;
   const run = Math.min(runs, Math.floor(elapsed / cycle) + 1);
   const within = elapsed - (run - 1) * cycle;
-  if (within < length) {
+  if (within < length - 1e-9) {
     return { kind: 'run', run, runs, left: length - within };
   }
   return run === runs

@@ -21,7 +21,13 @@ export function BarreTable({ tuning, capo }: { tuning: string; capo: number }) {
   }
   const qualities = [...new Set(barres.shapes.map((s) => s.quality))];
   return (
-    <Box component="section" aria-label="Barres" className="map-screen" sx={{ overflowX: 'auto' }}>
+    <Box
+      component="section"
+      tabIndex={0}
+      aria-label="Barres"
+      className="map-screen"
+      sx={{ overflowX: 'auto' }}
+    >
       <Typography variant="h3" component="h2" sx={{ mb: 0.5 }}>
         Barres
       </Typography>

@@ -30,7 +30,7 @@ export function MapNeck({
   const y = (number: number) => stringY(neck, strings - number);
   const words = `${map.name} on the neck: ${map.tones.map((t) => `${t.degree} ${t.note}`).join(', ')}`;
   return (
-    <Box sx={{ overflowX: 'auto' }}>
+    <Box tabIndex={0} role="group" aria-label="Neck, from left to right" sx={{ overflowX: 'auto' }}>
       <Box
         component="svg"
         role="img"

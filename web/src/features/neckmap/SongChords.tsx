@@ -7,6 +7,7 @@ import { api, type SongChord } from '../../api/client';
 import { GripFrame } from '../../shared/GripFrame';
 import { Problem } from '../../shared/Problem';
 import type { MapPlace } from './useMapPlace';
+import { TOUCHED } from '../../theme/theme';
 
 const HIGHEST = 12;
 /** Frets a hand reaches from a place. */
@@ -159,6 +160,7 @@ function Scale({
         py: isFirst ? 0.5 : 0.25,
         minHeight: 24,
         fontWeight: isFirst ? 700 : 400,
+        ...TOUCHED,
       }}
     >
       {name}

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { DeskLook } from '../../api/client';
+import { TOUCHED } from '../../theme/theme';
 
 const SHOWN = 6;
 
@@ -39,6 +40,7 @@ export function Names({
                 fontWeight: i === chosen ? 700 : 400,
                 minHeight: 36,
                 p: 0.25,
+                ...TOUCHED,
               }}
             >
               {name.symbol}

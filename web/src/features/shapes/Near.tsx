@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, type DeskAt, type Neighbour } from '../../api/client';
-import { MONO } from '../../theme/theme';
+import { MONO, TOUCHED } from '../../theme/theme';
 import { movedWords } from '../../shared/neck';
 
 const FIRST = 10;
@@ -113,6 +113,7 @@ function NearButton({
         width: '100%',
         minHeight: 40,
         gap: 1.5,
+        ...TOUCHED,
       }}
     >
       <Box component="span" sx={{ fontWeight: 700, minWidth: 76 }}>

@@ -6,7 +6,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, type DeskAt } from '../../api/client';
 import { Problem } from '../../shared/Problem';
-import { MONO } from '../../theme/theme';
+import { MONO, TOUCHED } from '../../theme/theme';
 
 /** The least movement to a chord, several ways, with what each finger does. */
 export function Ways({ at, onTake }: { at: DeskAt; onTake: (shape: string) => void }) {
@@ -52,6 +52,7 @@ export function Ways({ at, onTake }: { at: DeskAt; onTake: (shape: string) => vo
                 textAlign: 'left',
                 gap: 1.5,
                 minHeight: 40,
+                ...TOUCHED,
               }}
             >
               <Box component="span" sx={{ fontFamily: MONO, minWidth: 74 }}>

@@ -5,6 +5,7 @@ import { memo, type ReactNode } from 'react';
 import { api, type Decisions, type Player, type SecondGuitar } from '../../../api/client';
 import { useGuitars, usePlayers } from '../../../api/useArrangement';
 import { Pick } from './Pick';
+import { TOUCHED } from '../../../theme/theme';
 
 const SETTINGS = [
   ['alone', 'alone'],
@@ -143,7 +144,7 @@ function Choice({
         font: 'inherit',
         fontWeight: chosen ? 700 : 400,
         cursor: 'pointer',
-        '@media (pointer: coarse)': { minHeight: 44, minWidth: 44 },
+        ...TOUCHED,
       }}
     >
       {children}

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import NativeSelect from '@mui/material/NativeSelect';
 import Typography from '@mui/material/Typography';
 import { useId } from 'react';
+import { TOUCHED } from '../../../theme/theme';
 
 /** One of several, under its label. */
 export function Pick({
@@ -39,7 +40,7 @@ export function Pick({
           fontWeight: 700,
           minHeight: 36,
           maxWidth: { xs: 150, md: most },
-          '@media (pointer: coarse)': { minHeight: 44 },
+          ...TOUCHED,
         }}
       >
         {options.map(([key, words]) => (

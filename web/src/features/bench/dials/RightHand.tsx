@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Part } from '../../../api/client';
+import { TOUCHED } from '../../../theme/theme';
 
 /** The pattern of the right hand where the song is looked at, and the way to others. */
 export function RightHand({
@@ -31,7 +32,7 @@ export function RightHand({
           minHeight: 36,
           px: 0,
           justifyContent: 'flex-start',
-          '@media (pointer: coarse)': { minHeight: 44 },
+          ...TOUCHED,
         }}
       >
         {bar?.pattern ?? '…'}

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
+import { TOUCHED } from '../../../theme/theme';
 
 const SLOWEST = 40;
 const FASTEST = 220;
@@ -58,7 +59,7 @@ export function TempoBar({
             setDragged(null);
             onTempo(value as number);
           }}
-          sx={{ width: 130 }}
+          sx={{ width: 130, ...TOUCHED }}
         />
         {onChartTempo && <Button onClick={onChartTempo}>As the chart says</Button>}
         <Typography

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useArranged, usePlacement } from '../state/BenchWork';
 import { useTextureName } from '../../../shared/ownTextures';
+import { TOUCHED } from '../../../theme/theme';
 
 /** The kind of part where the song is looked at, and the way to others. */
 export function TextureDial({ onOpen }: { onOpen: () => void }) {
@@ -23,7 +24,7 @@ export function TextureDial({ onOpen }: { onOpen: () => void }) {
           px: 0,
           whiteSpace: 'nowrap',
           justifyContent: 'flex-start',
-          '@media (pointer: coarse)': { minHeight: 44 },
+          ...TOUCHED,
         }}
       >
         {nameOf(placement?.texture ?? texture.chosen)}

@@ -2,6 +2,10 @@ import Box from '@mui/material/Box';
 import { useState } from 'react';
 import type { Arrangement } from '../../../api/client';
 import { barColumns, loopOf, type Loop } from '../../../shared/loop';
+import { TOUCHED } from '../../../theme/theme';
+
+/** How high the bars stand over the road. */
+export const RULER = { height: 24, '@media (pointer: coarse)': { height: 46 } } as const;
 
 /** The bars over the road; dragging along them sets a loop, a touch on a looped bar ends it. */
 export function BarRuler({
@@ -40,7 +44,7 @@ export function BarRuler({
       aria-label="Bars; drag to loop"
       onPointerUp={end}
       onPointerLeave={end}
-      sx={{ position: 'relative', height: 24, touchAction: 'pan-y', userSelect: 'none' }}
+      sx={{ position: 'relative', touchAction: 'pan-y', userSelect: 'none', ...RULER }}
     >
       {bars.map(({ bar, first: from, count }) => {
         const looped = shown !== null && bar >= shown.from && bar <= shown.to;
@@ -82,6 +86,7 @@ export function BarRuler({
               boxShadow: bar === sounding ? 'inset 0 -4px 0 var(--mui-palette-draw-moves)' : 'none',
               bgcolor: looped ? 'primary.main' : 'draw.panel',
               color: looped ? 'primary.contrastText' : 'text.secondary',
+              ...TOUCHED,
             }}
           >
             {bar}

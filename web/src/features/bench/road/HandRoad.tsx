@@ -13,7 +13,7 @@ import {
 } from 'react';
 import type { Arrangement, Placement } from '../../../api/client';
 import { useLeftHanded } from '../../../shared/hand';
-import { BarRuler } from './BarRuler';
+import { BarRuler, RULER } from './BarRuler';
 import { ChordLane } from '../lane/ChordLane';
 import { beside, fretY, labelled, roadFor, seen, type Played } from '../../../shared/road/handRoad';
 import type { Loop } from '../../../shared/loop';
@@ -22,6 +22,7 @@ import { RoadGrip } from '../../../shared/road/RoadGrip';
 import { RoadThreads } from '../../../shared/road/RoadThreads';
 import { RoadVoices } from './RoadVoices';
 import { TimeStrip } from './TimeStrip';
+import { TOUCHED } from '../../../theme/theme';
 
 const AXIS = 34;
 const NARROWEST = 76;
@@ -141,32 +142,29 @@ export function HandRoad({
         </Box>
       </Box>
       <Box sx={{ display: 'flex' }}>
-        <svg
-          width={AXIS}
-          height={HEIGHT}
-          aria-hidden
-          style={{ flex: 'none', marginTop: 24 }}
-          className="road"
-        >
-          {labelled(
-            road,
-            capo.chosen,
-            frets.filter((f) => f > 0),
-          ).map((fret) => (
-            <text
-              key={fret}
-              x={AXIS - 10}
-              y={fretY(road, capo.chosen, fret) + 5}
-              textAnchor="end"
-              className="road-figure"
-            >
-              {fret}
+        <Box sx={{ flex: 'none' }}>
+          <Box sx={RULER} />
+          <svg width={AXIS} height={HEIGHT} aria-hidden style={{ display: 'block' }} className="road">
+            {labelled(
+              road,
+              capo.chosen,
+              frets.filter((f) => f > 0),
+            ).map((fret) => (
+              <text
+                key={fret}
+                x={AXIS - 10}
+                y={fretY(road, capo.chosen, fret) + 5}
+                textAnchor="end"
+                className="road-figure"
+              >
+                {fret}
+              </text>
+            ))}
+            <text x={AXIS - 6} y={fretY(road, capo.chosen, 0) + 5} textAnchor="end" className="road-figure">
+              {capo.chosen === 0 ? 'nut' : 'capo'}
             </text>
-          ))}
-          <text x={AXIS - 6} y={fretY(road, capo.chosen, 0) + 5} textAnchor="end" className="road-figure">
-            {capo.chosen === 0 ? 'nut' : 'capo'}
-          </text>
-        </svg>
+          </svg>
+        </Box>
         <Box
           ref={viewport}
           tabIndex={-1}
@@ -302,7 +300,12 @@ const SectionJumps = memo(
     return (
       <Box sx={{ flex: 1, minWidth: 0, display: 'flex', overflowX: 'auto', scrollbarWidth: 'thin' }}>
         {starts.map(({ index, section }) => (
-          <Button key={index} size="small" sx={{ minWidth: 0, flex: 'none' }} onClick={() => onJump(index)}>
+          <Button
+            key={index}
+            size="small"
+            sx={{ minWidth: 0, flex: 'none', ...TOUCHED }}
+            onClick={() => onJump(index)}
+          >
             {section}
           </Button>
         ))}

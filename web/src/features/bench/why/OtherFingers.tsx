@@ -5,7 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { api, type Grip, type Placement, type PreviewBody } from '../../../api/client';
 import { keyOf } from '../../../api/songBody';
 import { fingersOf, priceWords } from '../../../shared/words';
-import { MONO } from '../../../theme/theme';
+import { MONO, TOUCHED } from '../../../theme/theme';
 
 const SHOWN = 4;
 
@@ -42,7 +42,7 @@ export function OtherFingers({
             size="small"
             aria-label={`Fingers ${fingersOf(other.grip)}, ${priceWords(other.price)}`}
             onClick={() => onTake(grip.shape, fingersOf(other.grip))}
-            sx={{ gap: 1, '@media (pointer: coarse)': { minHeight: 44 } }}
+            sx={{ gap: 1, ...TOUCHED }}
           >
             <Box component="span" sx={{ fontFamily: MONO }}>
               {fingersOf(other.grip)}

@@ -8,6 +8,7 @@ import { useState } from 'react';
 import type { ReadingChoice, ReadingOffer, Readings } from '../../../api/client';
 import { merged, notOffered, standOf, type Scope, type Stand } from './readings';
 import { priceWords } from '../../../shared/words';
+import { TOUCHED } from '../../../theme/theme';
 
 const SHOWN_FIRST = 6;
 
@@ -185,7 +186,7 @@ function Say({
       aria-pressed={chosen}
       aria-label={label}
       variant={chosen ? 'contained' : 'text'}
-      sx={{ minWidth: 0, px: 1, py: 0, '@media (pointer: coarse)': { minHeight: 44 } }}
+      sx={{ minWidth: 0, px: 1, py: 0, ...TOUCHED }}
       onClick={() => onStand(chosen ? null : stand)}
     >
       {words}

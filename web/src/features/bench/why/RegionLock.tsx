@@ -4,6 +4,7 @@ import NativeSelect from '@mui/material/NativeSelect';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Lock } from '../../../api/client';
+import { TOUCHED } from '../../../theme/theme';
 
 const FRETS = Array.from({ length: 12 }, (_, i) => i + 1);
 
@@ -47,7 +48,7 @@ function Fret({ label, value, onPick }: { label: string; value: number; onPick: 
       value={value}
       inputProps={{ 'aria-label': label }}
       onChange={(event) => onPick(Number(event.target.value))}
-      sx={{ minHeight: 36, '@media (pointer: coarse)': { minHeight: 44 } }}
+      sx={{ minHeight: 36, ...TOUCHED }}
     >
       {FRETS.map((fret) => (
         <option key={fret} value={fret}>

@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import type { Decisions, Moment, Placement } from '../../../api/client';
 import { useArranged, useWork } from '../state/BenchWork';
 import { noteOnString, struckIn, withString } from './topNotes';
+import { TOUCHED } from '../../../theme/theme';
 
 /** The tune over a chord: what each note is in it, where it is played, and another string for it. */
 export function TopNotes({ placement }: { placement: Placement }) {
@@ -66,7 +67,7 @@ function TopNote({
         disableUnderline
         inputProps={{ 'aria-label': label }}
         onChange={(event) => onString(event.target.value === '' ? null : Number(event.target.value))}
-        sx={{ fontWeight: 700, '@media (pointer: coarse)': { minHeight: 44 } }}
+        sx={{ fontWeight: 700, ...TOUCHED }}
       >
         <option value="">string {top.string}</option>
         {Array.from({ length: strings }, (_, i) => i + 1).map((string) => (

@@ -168,7 +168,7 @@ class BenchTest extends InDemoBook {
         browser.choose("Player", "Left bank");
     }
 
-    /** axe-core's rules of WCAG 2.2 A and AA on every main view, in both themes. */
+    /** axe-core's rules of WCAG 2.2 A and AA on every main view, in both themes; on a phone, where the colours are the same, in one. */
     @ParameterizedTest
     @ValueSource(
             strings = {
@@ -179,15 +179,27 @@ class BenchTest extends InDemoBook {
                 "/players",
                 "/songs/1/sheet",
                 "/shapes?frets=x32010",
-                "/map?chords=G+Cm+D7&key=G&fret=3"
+                "/map?chords=G+Cm+D7&key=G&fret=3",
+                "/drills",
+                "/book"
             })
-    void everyView_bothThemes_hasNoSeriousAccessibilityFault(String view) {
+    void everyView_bothThemes_andOnAPhone_hasNoSeriousAccessibilityFault(String view) {
+        hasNoFault(view, "light", "dark");
+        browser.becomePhone();
+        try {
+            hasNoFault(view, "light");
+        } finally {
+            browser.becomeDesktop();
+        }
+    }
+
+    private void hasNoFault(String view, String... themes) {
         browser.go(application.address() + view);
         browser.find(By.tagName("h1"));
         if (view.equals("/songs/1")) {
             browser.find(By.cssSelector("[data-grip]"));
         }
-        for (String theme : List.of("light", "dark")) {
+        for (String theme : themes) {
             browser.driver().executeScript("document.documentElement.setAttribute('data-theme', arguments[0])", theme);
             List<Rule> faults = new AxeBuilder()
                             .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))

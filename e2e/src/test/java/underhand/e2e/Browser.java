@@ -39,6 +39,8 @@ final class Browser implements AutoCloseable {
     private final ChromeDriver driver;
     private final Path downloads;
 
+    static final int PHONE_WIDTH = 390;
+
     private Browser(ChromeDriver driver, Path downloads) {
         this.driver = driver;
         this.downloads = downloads;
@@ -105,6 +107,19 @@ final class Browser implements AutoCloseable {
 
     void resize(int width, int height) {
         driver.manage().window().setSize(new Dimension(width, height));
+    }
+
+    /** A phone that is touched, 390 CSS pixels wide: no window of this browser is as narrow. */
+    void becomePhone() {
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", PHONE_WIDTH, "height", 844, "deviceScaleFactor", 2, "mobile", true));
+        driver.executeCdpCommand("Emulation.setTouchEmulationEnabled", Map.of("enabled", true));
+    }
+
+    void becomeDesktop() {
+        driver.executeCdpCommand("Emulation.setTouchEmulationEnabled", Map.of("enabled", false));
+        driver.executeCdpCommand("Emulation.clearDeviceMetricsOverride", Map.of());
     }
 
     WebElement find(By by) {
