@@ -8,6 +8,7 @@ import underhand.chart.Bar;
 import underhand.chart.Chart;
 import underhand.chart.Section;
 import underhand.chord.ChordSymbol;
+import underhand.harmony.KeyFinder;
 import underhand.input.RangeException;
 import underhand.pitch.Key;
 
@@ -83,16 +84,8 @@ public final class TuneChords {
                         "chosen", "Bar " + bar + " waits for no chord; chords can be chosen for bars that have none.");
             }
         });
-        Key key = chart.key().orElseGet(() -> key(bars));
+        Key key = KeyFinder.keyOf(chart);
         return new TuneChords(chart, key, new ChordRow(bars, key, chosen).offers(OFFERED));
-    }
-
-    private static Key key(List<SungBar> bars) {
-        double[] beats = new double[12];
-        List<SungBar.Heard> notes =
-                bars.stream().flatMap(b -> b.notes().stream()).toList();
-        notes.forEach(n -> beats[n.pitchClass()] += n.weight());
-        return TuneKey.find(beats, notes.get(notes.size() - 1).pitchClass());
     }
 
     /** As the chart states it, or as the tune has it. */

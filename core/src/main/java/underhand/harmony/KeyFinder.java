@@ -3,6 +3,7 @@ package underhand.harmony;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.pitch.Interval;
@@ -59,14 +60,17 @@ public final class KeyFinder {
         return rank(chords).get(0).key();
     }
 
-    /** The key a chart states, or the best one for its chords. */
+    /** The key a chart states, or the best one for its chords; where it has none, that of its tune. */
     public static Key keyOf(Chart chart) {
-        return chart.key()
-                .orElseGet(() -> find(chart.placements().stream()
-                        .map(Chart.Slot::placement)
-                        .filter(p -> p.chord().isPresent())
-                        .map(p -> new Weighted(p.chord().get(), p.beats()))
-                        .toList()));
+        return chart.key().orElseGet(() -> {
+            List<Weighted> chords = chart.placements().stream()
+                    .map(Chart.Slot::placement)
+                    .filter(p -> p.chord().isPresent())
+                    .map(p -> new Weighted(p.chord().get(), p.beats()))
+                    .toList();
+            Optional<Key> sung = chords.isEmpty() ? TuneKey.of(chart) : Optional.empty();
+            return sung.orElseGet(() -> find(chords));
+        });
     }
 
     /**

@@ -1,10 +1,13 @@
-package underhand.accompany;
+package underhand.harmony;
 
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.hipparchus.stat.correlation.PearsonsCorrelation;
+import underhand.chart.Chart;
+import underhand.chart.TuneNote;
 import underhand.pitch.Key;
 import underhand.pitch.Mode;
 import underhand.table.Table;
@@ -37,11 +40,24 @@ final class TuneKey {
 
     private TuneKey() {}
 
+    /** The key of a chart's tune; empty where it has none. */
+    static Optional<Key> of(Chart chart) {
+        List<TuneNote> notes = chart.placements().stream()
+                .flatMap(slot -> slot.placement().tune().stream())
+                .toList();
+        if (notes.isEmpty()) {
+            return Optional.empty();
+        }
+        double[] beats = new double[12];
+        notes.forEach(note -> beats[note.pitch().pitchClass()] += note.beats());
+        return Optional.of(find(beats, notes.get(notes.size() - 1).pitch().pitchClass()));
+    }
+
     /**
      * @param beats how long each pitch class is sung, from C up
      * @param last pitch class the tune ends on
      */
-    static Key find(double[] beats, int last) {
+    private static Key find(double[] beats, int last) {
         List<Scored> scored = new ArrayList<>();
         for (int tonic = 0; tonic < 12; tonic++) {
             for (Profile profile : PROFILES) {
