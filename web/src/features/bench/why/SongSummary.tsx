@@ -104,7 +104,9 @@ function WaysOut({ arrangement }: { arrangement: Arrangement }) {
 /** Sections that are in another key than the song, and how sure that is. */
 function Keys({ arrangement }: { arrangement: Arrangement }) {
   const moved = arrangement.sections.filter((s) => s.key !== arrangement.key);
-  const first = arrangement.sections[0];
+  // Without chords the key is the tune's own, and nothing else was compared.
+  const hasChords = arrangement.placements.some((place) => place.chord !== null);
+  const first = hasChords ? arrangement.sections[0] : undefined;
   return (
     <Box>
       <Typography variant="h3" component="h3" color="text.secondary">
