@@ -307,7 +307,7 @@ class FilesTest {
                     Map.of("file", midi, "source", "key: C\n| C | F |", "voice", voice, "shift", 1));
             mvc.perform(post("/api/v1/files/read").contentType(APPLICATION_JSON).content(over))
                     .andExpect(status().isOk())
-                    .andExpect(jsonPath("$.source", matchesPattern("(?s).*\ntune: - [A-G]#?[0-9].*")))
+                    .andExpect(jsonPath("$.source", matchesPattern("(?s).*\ntune: -( -)* [A-G]#?[0-9].*")))
                     .andExpect(jsonPath("$.tune.voices.length()").value(2))
                     .andExpect(jsonPath("$.tune.voice").value(voice));
         }
