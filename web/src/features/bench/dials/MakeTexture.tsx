@@ -5,7 +5,6 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef } from 'react';
 import { api, type OwnTexture, type StoredTexture } from '../../../api/client';
 import { OWN_TEXTURES, ownTextureWords } from '../../../shared/ownTextures';
 import { Problem } from '../../../shared/Problem';
@@ -61,12 +60,9 @@ export function MakeTexture({
       onKept(stored);
     },
   });
-  const form = useRef<HTMLFormElement>(null);
-  useEffect(() => form.current?.scrollIntoView({ block: 'end' }), []);
   return (
     <Box
       component="form"
-      ref={form}
       aria-label="A texture of my own"
       sx={{
         display: 'flex',
