@@ -5,7 +5,7 @@ import Skeleton from '@mui/material/Skeleton';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, type TuneChords } from '../../api/client';
 import { Problem } from '../../shared/Problem';
@@ -40,12 +40,12 @@ export function TuneChordsDialog({
   });
   const { data } = asked;
   const choose = (bar: number, chord: string) => setChosen((now) => ({ ...now, [bar]: chord }));
-  const hearAll = async (from: number) => {
-    if (data) {
-      const tune = await api.tune(data.source);
-      hearTune('both', tune.bars, tune.notes, tune.bars[from - 1]?.from ?? 0, SECONDS_A_BEAT);
-    }
-  };
+  const heard = useMutation({
+    mutationFn: ({ source: text }: { source: string; from: number }) => api.tune(text),
+    onSuccess: ({ bars, notes }, { from }) =>
+      hearTune('both', bars, notes, bars[from - 1]?.from ?? 0, SECONDS_A_BEAT),
+  });
+  const hear = (from: number) => data && heard.mutate({ source: data.source, from });
   return (
     <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="tune-chords-title">
       <Box sx={{ p: 2.5, display: 'flex', flexDirection: 'column', gap: 1.5, minHeight: 0 }}>
@@ -60,6 +60,7 @@ export function TuneChordsDialog({
           </Typography>
         </Box>
         {asked.isError && <Problem error={asked.error} onRetry={() => void asked.refetch()} />}
+        {heard.isError && <Problem error={heard.error} />}
         {asked.isPending && <Skeleton variant="rounded" height={260} />}
         {data && (
           <Box
@@ -82,7 +83,7 @@ export function TuneChordsDialog({
                 offer={offer}
                 heading={offer.section !== data.bars[i - 1]?.section ? offer.section : ''}
                 onChoose={(chord) => choose(offer.bar, chord)}
-                onHear={() => void hearAll(offer.bar)}
+                onHear={() => hear(offer.bar)}
               />
             ))}
           </Box>
@@ -100,7 +101,7 @@ export function TuneChordsDialog({
           >
             Take these chords
           </Button>
-          <Button disabled={!data} onClick={() => void hearAll(1)}>
+          <Button disabled={!data} onClick={() => hear(1)}>
             Hear tune and chords
           </Button>
           <Button disabled={Object.keys(chosen).length === 0} onClick={() => setChosen({})}>

@@ -1,9 +1,9 @@
 import RedoIcon from '@mui/icons-material/Redo';
 import UndoIcon from '@mui/icons-material/Undo';
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import { memo } from 'react';
-
 import type { BenchDispatch } from '../state/useBench';
 
 /** What can be opened from the head of the bench, and the way back. */
@@ -46,22 +46,25 @@ export const BenchTools = memo(function BenchTools({
       <Button disabled={!ready} onClick={onTune}>
         Write the tune
       </Button>
-      <IconButton
-        aria-label="Undo"
-        disabled={!canUndo}
-        onClick={() => dispatch({ type: 'undo' })}
-        sx={{ width: 44, height: 44 }}
-      >
-        <UndoIcon />
-      </IconButton>
-      <IconButton
-        aria-label="Redo"
-        disabled={!canRedo}
-        onClick={() => dispatch({ type: 'redo' })}
-        sx={{ width: 44, height: 44 }}
-      >
-        <RedoIcon />
-      </IconButton>
+      {/* The way back and forth stays together where the line is too short. */}
+      <Box sx={{ flex: 'none' }}>
+        <IconButton
+          aria-label="Undo"
+          disabled={!canUndo}
+          onClick={() => dispatch({ type: 'undo' })}
+          sx={{ width: 44, height: 44 }}
+        >
+          <UndoIcon />
+        </IconButton>
+        <IconButton
+          aria-label="Redo"
+          disabled={!canRedo}
+          onClick={() => dispatch({ type: 'redo' })}
+          sx={{ width: 44, height: 44 }}
+        >
+          <RedoIcon />
+        </IconButton>
+      </Box>
     </>
   );
 });

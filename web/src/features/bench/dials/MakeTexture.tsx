@@ -81,6 +81,7 @@ export function MakeTexture({
         <TextField
           size="small"
           label="Its name"
+          autoFocus
           value={texture.name}
           onChange={(event) => change({ name: event.target.value })}
         />

@@ -47,10 +47,10 @@ export function TuneFromFile({
           ))}
         </TextField>
         <Button disabled={busy} onClick={() => onChoose({ voice, shift: shift - 1 })}>
-          A beat earlier
+          A quarter earlier
         </Button>
         <Button disabled={busy} onClick={() => onChoose({ voice, shift: shift + 1 })}>
-          A beat later
+          A quarter later
         </Button>
         {proposedShift !== null && (
           <Button

@@ -91,8 +91,10 @@ record SungBar(int number, String section, boolean upbeat, List<ChordSymbol> cho
         return new Heard(Math.floorMod(note.midi(), 12), note.beats() * accent, steps && accent < 1);
     }
 
+    /** A note that is sung again passes nowhere. */
     private static boolean isStep(Sung one, Sung other) {
-        return Math.abs(one.midi() - other.midi()) <= 2;
+        int far = Math.abs(one.midi() - other.midi());
+        return far == 1 || far == 2;
     }
 
     /** Beats of an x/8 metre go in threes; four and more beats have a second strong one in their middle. */

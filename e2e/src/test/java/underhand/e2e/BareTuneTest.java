@@ -96,7 +96,7 @@ class BareTuneTest extends InDemoBook {
         browser.await(choice, t -> t.contains("Whistle, 6 notes, G4 to D5"));
         browser.choose("The tune is", "Bass, 6 notes, G2 to C3");
         browser.await(By.cssSelector("[role=dialog] .cm-content"), t -> t.contains("G2 G2 G2 | C3 C3 C3"));
-        browser.press("A beat later");
+        browser.press("A quarter later");
         browser.await(By.cssSelector("[role=dialog] .cm-content"), t -> t.contains("- G2 G2 | G2 C3 C3"));
     }
 }
