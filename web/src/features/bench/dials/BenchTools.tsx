@@ -6,6 +6,9 @@ import IconButton from '@mui/material/IconButton';
 import { memo } from 'react';
 import type { BenchDispatch } from '../state/useBench';
 
+/** Narrow, so that all of them stand beside a title where scroll bars take room. */
+const TOOL = { px: 0.5, minWidth: 44 } as const;
+
 /** What can be opened from the head of the bench, and the way back. */
 export const BenchTools = memo(function BenchTools({
   ready,
@@ -31,19 +34,19 @@ export const BenchTools = memo(function BenchTools({
 }) {
   return (
     <>
-      <Button onClick={onHelp} sx={{ display: { xs: 'none', sm: 'inline-flex' } }}>
+      <Button onClick={onHelp} sx={{ ...TOOL, display: { xs: 'none', sm: 'inline-flex' } }}>
         ? keys
       </Button>
-      <Button disabled={!ready} onClick={onKey}>
+      <Button disabled={!ready} onClick={onKey} sx={TOOL}>
         Another key
       </Button>
-      <Button disabled={!ready} onClick={onTuning}>
+      <Button disabled={!ready} onClick={onTuning} sx={TOOL}>
         Another tuning
       </Button>
-      <Button disabled={!ready} onClick={onEdit}>
+      <Button disabled={!ready} onClick={onEdit} sx={TOOL}>
         Edit the chart
       </Button>
-      <Button disabled={!ready} onClick={onTune}>
+      <Button disabled={!ready} onClick={onTune} sx={TOOL}>
         Write the tune
       </Button>
       {/* The way back and forth stays together where the line is too short. */}
