@@ -2,6 +2,7 @@ package underhand.arrange;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,12 +14,15 @@ import java.util.stream.IntStream;
 import underhand.chart.Chart;
 import underhand.hand.Parameters;
 import underhand.harmony.HarmonyReader;
+import underhand.harmony.Reach;
 import underhand.harmony.Reading;
+import underhand.harmony.ReadingId;
 import underhand.harmony.RuleCatalogue;
 import underhand.neck.Fretboard;
 import underhand.picking.PatternPlan;
 import underhand.repertoire.SharedLock;
 import underhand.settings.ArrangementSettings;
+import underhand.settings.ReadingChoice.Verdict;
 import underhand.solve.Solo;
 import underhand.solve.SolvedPart;
 import underhand.solve.Song;
@@ -259,24 +263,27 @@ public final class Sweep {
     }
 
     /**
-     * Every reading of a placement with its price, the cheapest first.
+     * Every reading of a placement with its price, the cheapest first; what tells one more closely only where that one is taken.
+     * What a rule promises of the hand and no hand can do is not offered.
      *
      * @param capo fret of the capo, or where the effort is least
      */
     public List<ReadingOffer> readings(OptionalInt capo, int placement) {
         UnderPlan plan = under(hand(capo).plan());
         int at = fret(plan, capo);
-        List<Reading> proposed =
-                judgement(placement).map(RuleCatalogue.Judgement::readings).orElse(List.of());
+        List<Reading> proposed = judgement(placement).map(RuleCatalogue.Judgement::readings).orElse(List.of()).stream()
+                .filter(r -> !r.id().isCloser() || isTaken(placement, r.id().plain()))
+                .toList();
         List<Double> totals = solving.totals(
                 plan.settings,
                 at,
-                proposed.stream().map(r -> new Song.Forced(placement, r)).toList());
+                proposed.stream().map(r -> forced(placement, r)).toList());
         List<ReadingOffer> offers = new ArrayList<>();
         for (int i = 0; i < proposed.size(); i++) {
             Reading reading = proposed.get(i);
             double price = totals.get(i) - plan.part(at).total();
-            if (!changesNothing(reading, placement, price)) {
+            boolean isKept = !reading.isBound() || Double.isFinite(price);
+            if (isKept && !changesNothing(reading, placement, price)) {
                 offers.add(
                         new ReadingOffer(reading, RuleCatalogue.of(reading.id().rule()), price));
             }
@@ -285,9 +292,30 @@ public final class Sweep {
         return offers;
     }
 
+    private boolean isTaken(int placement, ReadingId plain) {
+        int written = song.placements().get(placement).written();
+        return settings.readings().stream()
+                .filter(c ->
+                        c.verdict() == Verdict.PINNED && c.reading().plain().equals(plain))
+                .anyMatch(c -> c.placement() == placement || c.placement() == written);
+    }
+
+    /** A reading where it is taken: what goes on over a still chord at every one of its placements. */
+    private Song.Forced forced(int placement, Reading reading) {
+        if (!reading.overStill()) {
+            return new Song.Forced(Map.of(placement, reading));
+        }
+        Map<Integer, Reading> over = new HashMap<>();
+        for (int at : Reach.still(song.placements(), placement)) {
+            judgement(at).flatMap(j -> j.reading(reading.id())).ifPresent(r -> over.put(at, r));
+        }
+        return new Song.Forced(over);
+    }
+
     /** Whether a form of the chart's own chord is what is played anyway. */
     private boolean changesNothing(Reading reading, int placement, double price) {
-        boolean sameChord = reading.steps().size() == 1
+        boolean sameChord = !reading.overStill()
+                && reading.steps().size() == 1
                 && song.placements().get(placement).placement().chord().stream()
                         .anyMatch(c -> c.equals(reading.steps().get(0).chord()));
         return sameChord && Math.abs(price) < NO_DIFFERENCE;

@@ -50,7 +50,8 @@ final class Warnings {
         if (!part.unkeptReadings().isEmpty()) {
             warnings.add(new Warning(
                     Kind.READING,
-                    "A reading that was chosen here is no longer proposed, so the chart's own chord is played.",
+                    "A reading that was chosen here is not proposed any more, or no hand can play it as it is called, so the"
+                            + " chart's own chord is played.",
                     part.unkeptReadings()));
         }
         part.solo().ifPresent(solo -> tune(solo, warnings));

@@ -4,8 +4,9 @@ package underhand.harmony;
  * How much of a chord is asked for, where a reading wants less or something special of it.
  *
  * @param pitchClass the note that {@link Kind#TOP} and {@link Kind#INSIDE} are about; -1 otherwise
+ * @param string number of the string that note is on, from the highest as 1; 0 for any
  */
-public record Form(Kind kind, int pitchClass) {
+public record Form(Kind kind, int pitchClass, int string) {
 
     /** Kinds of forms. */
     public enum Kind {
@@ -27,9 +28,9 @@ public record Form(Kind kind, int pitchClass) {
         INSIDE
     }
 
-    public static final Form WHOLE = new Form(Kind.WHOLE, -1);
+    public static final Form WHOLE = new Form(Kind.WHOLE, -1, 0);
 
     static Form of(Kind kind) {
-        return new Form(kind, -1);
+        return new Form(kind, -1, 0);
     }
 }

@@ -40,7 +40,8 @@ public record Reach(List<Integer> alike, List<Integer> section, List<Integer> st
                         == all.get(other).placement().beats();
     }
 
-    private static List<Integer> still(List<Chart.Slot> all, int placement) {
+    /** The placements around one over which its chord stands still. */
+    public static List<Integer> still(List<Chart.Slot> all, int placement) {
         int from = placement;
         int to = placement;
         while (from > 0 && isStill(all, from - 1, placement)) {

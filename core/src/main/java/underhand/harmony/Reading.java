@@ -18,16 +18,22 @@ public record Reading(ReadingId id, List<Step> steps, String reason, boolean ove
      * One chord of a reading.
      *
      * @param beats how long the chord lasts
+     * @param bond to the chord after it
      */
-    public record Step(ChordSymbol chord, double beats, Form form) {
+    public record Step(ChordSymbol chord, double beats, Form form, Bond bond) {
 
         public Step(ChordSymbol chord, double beats) {
             this(chord, beats, Form.WHOLE);
         }
 
+        public Step(ChordSymbol chord, double beats, Form form) {
+            this(chord, beats, form, Bond.FREE);
+        }
+
         public Step {
             Objects.requireNonNull(chord, "chord");
             Objects.requireNonNull(form, "form");
+            Objects.requireNonNull(bond, "bond");
             if (!(beats > 0)) {
                 throw new IllegalArgumentException("beats must be more than 0, was " + beats);
             }
@@ -50,6 +56,11 @@ public record Reading(ReadingId id, List<Step> steps, String reason, boolean ove
     /** Chords with glyphs, {@code Am7 · D7}. */
     public String chords() {
         return String.join(" · ", steps.stream().map(s -> s.chord().glyphs()).toList());
+    }
+
+    /** Whether it is only what it is called if its grips are bound to each other. */
+    public boolean isBound() {
+        return steps.stream().anyMatch(s -> s.bond() != Bond.FREE);
     }
 
     public boolean isOriginal() {

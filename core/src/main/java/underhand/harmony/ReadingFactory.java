@@ -1,7 +1,6 @@
 package underhand.harmony;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import underhand.chord.ChordSymbol;
 
@@ -26,12 +25,18 @@ final class ReadingFactory {
 
     /** Chords that share the placement's time evenly. */
     static Reading shared(String rule, Spot spot, String reason, ChordSymbol... chords) {
+        return together(rule, spot, reason, Form.WHOLE, Bond.FREE, chords);
+    }
+
+    /** The same in one form, each chord bound to the next of them. */
+    static Reading together(String rule, Spot spot, String reason, Form form, Bond bond, ChordSymbol... chords) {
         double each = spot.beats() / chords.length;
-        return new Reading(
-                ReadingId.parse(rule),
-                Arrays.stream(chords).map(c -> new Reading.Step(c, each)).toList(),
-                reason,
-                false);
+        List<Reading.Step> steps = new ArrayList<>();
+        for (ChordSymbol chord : chords) {
+            boolean isLast = steps.size() == chords.length - 1;
+            steps.add(new Reading.Step(chord, each, form, isLast ? Bond.FREE : bond));
+        }
+        return new Reading(ReadingId.parse(rule), steps, reason, false);
     }
 
     /**
@@ -39,16 +44,26 @@ final class ReadingFactory {
      * of the spell on, the last one to its end.
      */
     static Reading within(String rule, Spot spot, String reason, double each, List<Reading.Step> row) {
+        return within(ReadingId.parse(rule), spot, reason, each, spot.stillBeats(), row);
+    }
+
+    /** The same for a row that begins anew as often as it has room, after so many beats each time. */
+    static Reading within(ReadingId id, Spot spot, String reason, double each, double every, List<Reading.Step> row) {
         List<Reading.Step> steps = new ArrayList<>();
+        int rounds = Math.max(1, (int) Math.floor(spot.stillBeats() / every + 1e-9));
         double end = spot.stillFrom() + spot.beats();
-        for (int i = 0; i < row.size(); i++) {
-            double from = Math.max(spot.stillFrom(), i * each);
-            double to = i == row.size() - 1 ? end : Math.min(end, (i + 1) * each);
-            if (to - from > 1e-9) {
-                steps.add(new Reading.Step(
-                        row.get(i).chord(), to - from, row.get(i).form()));
+        for (int round = 0; round < rounds; round++) {
+            double start = round * every;
+            double stop = round == rounds - 1 ? end : start + every;
+            for (int i = 0; i < row.size(); i++) {
+                double from = Math.max(spot.stillFrom(), start + i * each);
+                double to = Math.min(end, i == row.size() - 1 ? stop : start + (i + 1) * each);
+                if (to - from > 1e-9) {
+                    Reading.Step step = row.get(i);
+                    steps.add(new Reading.Step(step.chord(), to - from, step.form(), step.bond()));
+                }
             }
         }
-        return new Reading(ReadingId.parse(rule), steps, reason, true);
+        return new Reading(id, steps, reason, true);
     }
 }

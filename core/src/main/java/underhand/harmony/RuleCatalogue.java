@@ -12,7 +12,8 @@ import underhand.pitch.Note;
 public final class RuleCatalogue {
 
     /** All rules, simplifying ones first. */
-    public static final List<Rule> ALL = Stream.of(SimplifyRules.ALL, ColourRules.ALL, DominantRules.ALL, TimeRules.ALL)
+    public static final List<Rule> ALL = Stream.of(
+                    SimplifyRules.ALL, ColourRules.ALL, DominantRules.ALL, TimeRules.ALL, LineRules.ALL, SlideRules.ALL)
             .flatMap(List::stream)
             .toList();
 

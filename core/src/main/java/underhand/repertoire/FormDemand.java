@@ -100,8 +100,8 @@ record FormDemand(List<ToneDemand> demands, Predicate<Shape> shapes, Predicate<G
                         shape -> true,
                         grip -> grip.barres().stream().allMatch(h -> h.strings() <= LONGEST_FRAGMENT_BARRE));
             case MOVABLE -> new FormDemand(whole, shape -> shape.openStrings() == 0, grip -> true);
-            case TOP -> new FormDemand(whole, shape -> isAt(shape, form.pitchClass(), board, true), grip -> true);
-            case INSIDE -> new FormDemand(whole, shape -> isAt(shape, form.pitchClass(), board, false), grip -> true);
+            case TOP -> new FormDemand(whole, shape -> isAt(shape, form, board, true), grip -> true);
+            case INSIDE -> new FormDemand(whole, shape -> isAt(shape, form, board, false), grip -> true);
         };
     }
 
@@ -123,14 +123,20 @@ record FormDemand(List<ToneDemand> demands, Predicate<Shape> shapes, Predicate<G
     }
 
     /** Whether a note sounds on top, or between the lowest and the highest string that sound. */
-    private static boolean isAt(Shape shape, int pitchClass, Fretboard board, boolean onTop) {
+    private static boolean isAt(Shape shape, Form form, Fretboard board, boolean onTop) {
         int low = shape.lowestSounding().orElse(0);
         int high = shape.highestSounding();
-        boolean top = board.midi(high, shape.fret(high)) % 12 == pitchClass;
+        boolean top = isNote(shape, high, form.pitchClass(), board);
         boolean inside = false;
         for (int string = low + 1; string < high; string++) {
-            inside |= !shape.isSilent(string) && board.midi(string, shape.fret(string)) % 12 == pitchClass;
+            boolean isWanted = form.string() == 0 || form.string() == shape.strings() - string;
+            inside |= isWanted && isNote(shape, string, form.pitchClass(), board);
         }
-        return onTop ? top : inside && !top;
+        boolean topWanted = form.string() == 0 || form.string() == shape.strings() - high;
+        return onTop ? top && topWanted : inside && !top;
+    }
+
+    private static boolean isNote(Shape shape, int string, int pitchClass, Fretboard board) {
+        return !shape.isSilent(string) && board.midi(string, shape.fret(string)) % 12 == pitchClass;
     }
 }

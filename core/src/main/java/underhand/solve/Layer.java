@@ -2,6 +2,7 @@ package underhand.solve;
 
 import java.util.List;
 import underhand.chart.Chart;
+import underhand.harmony.Bond;
 import underhand.repertoire.Candidates;
 import underhand.repertoire.RatedGrip;
 import underhand.repertoire.WantedChord;
@@ -20,12 +21,19 @@ final class Layer {
      * The grips of one reading's chord in this stretch of time.
      *
      * @param wanted what was searched for
+     * @param bond to the chord after it
      * @param held whether the chord began in an earlier layer of the placement: then its grip is held on
      * @param locked how many grips, from the first, keep the player's lock; 0 when there is none
      * @param leftOutFrom no grip left out costs less; infinite when none was
      */
     record Block(
-            Segment segment, WantedChord wanted, boolean held, Candidates candidates, int locked, double leftOutFrom) {
+            Segment segment,
+            WantedChord wanted,
+            Bond bond,
+            boolean held,
+            Candidates candidates,
+            int locked,
+            double leftOutFrom) {
 
         List<RatedGrip> grips() {
             return candidates.grips();
@@ -42,7 +50,7 @@ final class Layer {
 
         /** The same grips, as if no others were. */
         Block closed() {
-            return new Block(segment, wanted, held, candidates, locked, Double.POSITIVE_INFINITY);
+            return new Block(segment, wanted, bond, held, candidates, locked, Double.POSITIVE_INFINITY);
         }
 
         double lockPrice(int grip) {

@@ -12,6 +12,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import underhand.chart.Chart;
+import underhand.harmony.Bond;
 import underhand.harmony.Reading;
 import underhand.neck.Shape;
 import underhand.repertoire.Candidates;
@@ -44,6 +45,10 @@ final class LayerBuilder {
     private final boolean repeatsAlike;
     private final TexturePlan textures;
     private final Map<Integer, List<Lock>> locks;
+
+    /** Chords whose grips are bound to others: there the fingers count as much as the shape. */
+    private final Set<WantedChord> bound = new HashSet<>();
+
     private final Map<WantedChord, Integer> widths = new HashMap<>();
     private final Map<WantedChord, GripPool.Cheapest> searched = new HashMap<>();
     private final Map<LockedChord, LockedGrips> locked = new HashMap<>();
@@ -84,6 +89,21 @@ final class LayerBuilder {
         this.mostGrips = mostGrips;
         this.inAllFingerings = inAllFingerings;
         this.locks = settings.locks().stream().collect(Collectors.groupingBy(Lock::placement));
+        bind();
+    }
+
+    private void bind() {
+        boolean slidesIn = false;
+        for (Chart.Slot slot : song.placements()) {
+            boolean slidesOn = false;
+            for (Reading reading : song.readings(slot)) {
+                if (reading.isBound() || slidesIn) {
+                    reading.steps().forEach(s -> bound.add(wanted(slot, s)));
+                }
+                slidesOn |= reading.steps().get(reading.steps().size() - 1).bond() == Bond.SLIDE;
+            }
+            slidesIn = slidesOn;
+        }
     }
 
     /** Looks at more grips of some chords from the next {@link #build} on; false when all were searched as far as may be. */
@@ -192,7 +212,7 @@ final class LayerBuilder {
                 if (at <= from && from < at + step.beats()) {
                     double beat = slot.placement().beat() + at;
                     Segment segment = new Segment(reading.id(), part, Optional.of(step.chord()), beat, step.beats());
-                    blocks.add(block(slot, segment, wanted(slot, step), at < from));
+                    blocks.add(block(slot, segment, step, at < from));
                 }
                 at += step.beats();
             }
@@ -200,11 +220,12 @@ final class LayerBuilder {
         return blocks;
     }
 
-    private Block block(Chart.Slot slot, Segment segment, WantedChord wanted, boolean held) {
+    private Block block(Chart.Slot slot, Segment segment, Reading.Step step, boolean held) {
+        WantedChord wanted = wanted(slot, step);
         GripPool.Cheapest pool = grips(wanted);
         Optional<Lock> lock = lockOn(slot, segment.part());
         if (lock.isEmpty()) {
-            return new Block(segment, wanted, held, pool.candidates(), 0, pool.leftOutFrom());
+            return new Block(segment, wanted, step.bond(), held, pool.candidates(), 0, pool.leftOutFrom());
         }
         LockedGrips kept = lock.get()
                 .at(known.board().capo())
@@ -217,6 +238,7 @@ final class LayerBuilder {
         return new Block(
                 segment,
                 wanted,
+                step.bond(),
                 held,
                 kept.grips().candidates(),
                 kept.locked(),
@@ -307,6 +329,7 @@ final class LayerBuilder {
 
     private GripPool.Cheapest cheapest(WantedChord chord) {
         int most = width(chord);
-        return searches.cheapest(chord, song.occurrences(chord.chord()), most, inAllFingerings);
+        return searches.cheapest(
+                chord, song.occurrences(chord.chord()), most, inAllFingerings || bound.contains(chord));
     }
 }

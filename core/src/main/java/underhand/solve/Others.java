@@ -16,16 +16,17 @@ record Others(List<Alternative> fingerings, List<Alternative> shapes) {
 
     static final Others NONE = new Others(List.of(), List.of());
 
-    /** Other fingers, and the cheapest fingering of every other shape, by what the cheapest route through them adds. */
+    /** Other fingers, and the cheapest fingering of every other shape, by what the cheapest route through them adds; none that break a bond. */
     static Others of(Layer layer, Segment segment, RatedGrip chosen, double[] prices, double surcharge) {
         Map<Grip, Alternative> fingerings = new LinkedHashMap<>();
         Map<Shape, Alternative> shapes = new LinkedHashMap<>();
         for (int node = 0; node < layer.nodes(); node++) {
             Block block = layer.block(node);
             RatedGrip grip = layer.grip(node);
+            double price = prices[node] - block.lockPrice(layer.inBlock(node)) + surcharge;
             if (block.segment().reading().equals(segment.reading())
-                    && !grip.grip().equals(chosen.grip())) {
-                double price = prices[node] - block.lockPrice(layer.inBlock(node)) + surcharge;
+                    && !grip.grip().equals(chosen.grip())
+                    && price < Bonds.BROKEN / 2) {
                 Alternative other = new Alternative(grip, price);
                 if (grip.grip().shape().equals(chosen.grip().shape())) {
                     keepCheaper(fingerings, grip.grip(), other);

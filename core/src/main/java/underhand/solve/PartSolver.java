@@ -106,63 +106,51 @@ public final class PartSolver implements Solver {
     /** The part, without the prices of other grips. */
     @Override
     public SolvedPart sketch() {
-        LayerBuilder builder = builder(song);
-        return part(builder, solution(builder), (layer, segment, chosen) -> Others.NONE);
+        return part(kept(song), (layer, segment, chosen) -> Others.NONE);
     }
 
     /** The part, with the price of every other grip. */
     @Override
     public SolvedPart solve() {
-        LayerBuilder builder = builder(song);
-        Solution solution = solution(builder);
-        List<Layer> all = closed(builder(song, PRICED_GRIPS, PRICED_GRIPS, true).build());
-        SongLattice.GripSurcharge kept = solution.usual().map(beside::and).orElse(beside);
-        Route route = RouteSolver.solve(lattice(all, kept));
+        Kept kept = kept(song);
+        Solution solution = kept.solution();
+        List<Layer> all =
+                closed(builder(kept.song(), PRICED_GRIPS, PRICED_GRIPS, true).build());
+        SongLattice.GripSurcharge usual = solution.usual().map(beside::and).orElse(beside);
+        Route route = RouteSolver.solve(lattice(all, usual));
         double surcharge = route.total() - solution.total() - solution.paid();
         return part(
-                builder,
-                solution,
+                kept,
                 (layer, segment, chosen) ->
                         Others.of(all.get(layer), segment, chosen, route.prices()[layer], surcharge));
     }
 
-    /**
-     * A route through a song.
-     *
-     * @param nodes chosen node of each layer, a grip
-     * @param atLeast no route over all grips costs less
-     * @param cut what was not compared, in words
-     * @param usual what it was held to; its price is no part of the total
-     */
-    private record Solution(
-            List<Layer> layers,
-            double total,
-            int[] nodes,
-            double atLeast,
-            List<String> cut,
-            Optional<UsualGrips> usual) {
+    /** A song with those readings that can be played as they are called, and the route through it. */
+    private record Kept(Song song, LayerBuilder builder, Solution solution) {}
 
-        /** The same held to usual grips, whose price is in its total so far. */
-        Solution keeping(UsualGrips grips) {
-            double paid = grips.paid(layers, nodes);
-            return new Solution(layers, total - paid, nodes, atLeast - paid, cut, Optional.of(grips));
+    private Kept kept(Song of) {
+        LayerBuilder builder = builder(of);
+        Solution solution = solution(builder);
+        Song left = of;
+        for (Map.Entry<Integer, ReadingId> unkept : unkept(of, solution).entrySet()) {
+            left = left.without(unkept.getKey(), unkept.getValue());
         }
-
-        double paid() {
-            return usual.map(u -> u.paid(layers, nodes)).orElse(0.0);
-        }
-
-        long placementsPlayed() {
-            return layers.stream().mapToInt(l -> l.slot().index()).distinct().count();
-        }
-
-        boolean plays(int placement) {
-            return layers.stream().anyMatch(l -> l.slot().index() == placement);
-        }
+        return left == of ? new Kept(of, builder, solution) : kept(left);
     }
 
     private interface OthersOf {
         Others of(int layer, Segment segment, RatedGrip chosen);
+    }
+
+    /** Readings that no hand can play as they are called, by placement. */
+    private static Map<Integer, ReadingId> unkept(Song of, Solution solution) {
+        Map<Integer, ReadingId> unkept = solution.broken();
+        for (Chart.Slot at : of.placements()) {
+            of.readings(at).stream()
+                    .filter(r -> r.isBound() && !solution.plays(at.index()))
+                    .forEach(r -> unkept.put(at.index(), r.id()));
+        }
+        return unkept;
     }
 
     /** What the whole part costs with each of some readings of a placement, as a sketch finds it; infinite where none can. */
@@ -170,10 +158,23 @@ public final class PartSolver implements Solver {
     public List<Double> totals(List<Song.Forced> readings) {
         List<Double> totals = new ArrayList<>();
         for (Song.Forced forced : readings) {
-            Solution solution = solution(builder(song.with(forced)));
-            totals.add(solution.plays(forced.placement()) ? total(solution) : Double.POSITIVE_INFINITY);
+            totals.add(total(forced));
         }
         return totals;
+    }
+
+    private double total(Song.Forced forced) {
+        Song of = song.with(forced);
+        Solution solution = solution(builder(of));
+        Set<Integer> broken = solution.broken().keySet();
+        boolean isPlayed = forced.readings().keySet().stream().allMatch(solution::plays);
+        if (!isPlayed
+                || broken.stream()
+                        .anyMatch(at -> forced.isAt(at)
+                                || forced.isAt(of.placements().get(at).written()))) {
+            return Double.POSITIVE_INFINITY;
+        }
+        return total(broken.isEmpty() ? solution : kept(of).solution());
     }
 
     private double total(Solution solution) {
@@ -262,14 +263,15 @@ public final class PartSolver implements Solver {
         return chords;
     }
 
-    private SolvedPart part(LayerBuilder builder, Solution solution, OthersOf others) {
+    private SolvedPart part(Kept kept, OthersOf others) {
+        Solution solution = kept.solution();
         List<PlacedGrip> placed = new ArrayList<>();
         int layer = 0;
         for (Chart.Slot at : song.placements()) {
             int first = layer;
             while (layer < solution.layers().size()
                     && solution.layers().get(layer).slot().index() == at.index()) {
-                place(solution, layer, others, placed);
+                place(kept, layer, others, placed);
                 layer++;
             }
             if (layer == first) {
@@ -283,8 +285,8 @@ public final class PartSolver implements Solver {
                         - changes.stream().mapToDouble(TimedChange::ofWishes).sum(),
                 placed,
                 changes,
-                builder.unkeptLocks(),
-                song.unkeptReadings(),
+                kept.builder().unkeptLocks(),
+                kept.song().unkeptReadings(),
                 solution.cut().isEmpty()
                         ? Optional.empty()
                         : Optional.of(new Budget(solution.cut(), solution.total() - solution.atLeast())),
@@ -292,9 +294,9 @@ public final class PartSolver implements Solver {
     }
 
     /** Adds the grip chosen in a layer, unless it is held on from the layer before. */
-    private void place(Solution solution, int layer, OthersOf others, List<PlacedGrip> placed) {
-        Layer at = solution.layers().get(layer);
-        int node = solution.nodes()[layer];
+    private void place(Kept kept, int layer, OthersOf others, List<PlacedGrip> placed) {
+        Layer at = kept.solution().layers().get(layer);
+        int node = kept.solution().nodes()[layer];
         Block block = at.block(node);
         if (block.held()) {
             return;
@@ -304,7 +306,9 @@ public final class PartSolver implements Solver {
                 placed.size(),
                 at.slot(),
                 block.segment(),
-                song.reading(at.slot().index(), block.segment().reading()).filter(r -> !r.isOriginal()),
+                kept.song()
+                        .reading(at.slot().index(), block.segment().reading())
+                        .filter(r -> !r.isOriginal()),
                 song.harmony().function(at.slot().index()),
                 Optional.of(song.played(at.slot(), block.segment().sounding(), capo)),
                 Optional.of(song.degree(at.slot(), block.segment().sounding())),

@@ -32,8 +32,17 @@ public final class Song {
     private final Map<ChordSymbol, Integer> occurrences = new HashMap<>();
     private final TreeSet<Integer> unkeptReadings = new TreeSet<>();
 
-    /** A reading that is taken at a placement and its repeats, whatever else is decided. */
-    public record Forced(int placement, Reading reading) {}
+    /** Readings that are taken at placements and their repeats, whatever else is decided. */
+    public record Forced(Map<Integer, Reading> readings) {
+
+        public Forced {
+            readings = Map.copyOf(readings);
+        }
+
+        public boolean isAt(int placement) {
+            return readings.containsKey(placement);
+        }
+    }
 
     /** @param harmony of the chart */
     public Song(Chart chart, HarmonyReader harmony, ArrangementSettings settings) {
@@ -53,17 +62,14 @@ public final class Song {
         count();
     }
 
-    private Song(Song song, Forced forced) {
+    private Song(Song song, Map<Integer, List<Reading>> others) {
         placements = song.placements;
         harmony = song.harmony;
         preferences = song.preferences;
         tempo = song.tempo;
+        unkeptReadings.addAll(song.unkeptReadings);
         readings.putAll(song.readings);
-        for (Chart.Slot slot : placements) {
-            if (slot.index() == forced.placement() || slot.written() == forced.placement()) {
-                readings.put(slot.index(), List.of(forced.reading()));
-            }
-        }
+        readings.putAll(others);
         count();
     }
 
@@ -73,9 +79,37 @@ public final class Song {
                         allowed.forEach(r -> r.steps().forEach(s -> occurrences.merge(s.chord(), 1, Integer::sum))));
     }
 
-    /** The same song with one reading taken at a placement and its repeats, whatever else was decided there. */
+    /** The same song with readings taken at placements and their repeats, whatever else was decided there. */
     public Song with(Forced forced) {
-        return new Song(this, forced);
+        Map<Integer, List<Reading>> taken = new HashMap<>();
+        for (Chart.Slot slot : placements) {
+            Reading own = forced.readings().get(slot.index());
+            Reading reading = own == null ? forced.readings().get(slot.written()) : own;
+            if (reading != null) {
+                taken.put(slot.index(), List.of(reading));
+            }
+        }
+        return new Song(this, taken);
+    }
+
+    /** The same song without the reading a placement has, there and wherever it goes on from there. */
+    Song without(int placement, ReadingId id) {
+        Map<Integer, List<Reading>> left = new HashMap<>();
+        Optional<Reading> refused = reading(placement, id);
+        for (int step : new int[] {1, -1}) {
+            for (int at = placement; reading(at, id).isPresent(); at += step) {
+                List<Reading> others = readings.get(at).stream()
+                        .filter(r -> !r.id().equals(id))
+                        .toList();
+                left.put(at, others.isEmpty() ? List.of(original(placements.get(at))) : others);
+                if (!refused.orElseThrow().overStill()) {
+                    break;
+                }
+            }
+        }
+        Song song = new Song(this, left);
+        song.unkeptReadings.addAll(left.keySet());
+        return song;
     }
 
     private List<Reading> allowed(Chart.Slot slot, List<ReadingChoice> choices) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Grip;
+import underhand.harmony.Bond;
 import underhand.repertoire.Candidates;
 import underhand.repertoire.GripChanges;
 import underhand.repertoire.WantedChord;
@@ -38,6 +39,9 @@ final class SongLattice implements Lattice {
 
     /** Prices of the changes to the next layer, by layer, block and block of the next layer. */
     private final GripChanges.Prices[][][] prices;
+
+    /** How grips are bound to those of the next layer, by layer, block and block of the next layer. */
+    private final Bond[][][] bonds;
 
     /** What a grip costs beside another guitar, or a voice, at the same time. */
     interface GripSurcharge {
@@ -80,10 +84,12 @@ final class SongLattice implements Lattice {
             }
         }
         this.prices = new GripChanges.Prices[Math.max(0, this.layers.length - 1)][][];
+        this.bonds = new Bond[prices.length][][];
         for (int layer = 0; layer < prices.length; layer++) {
             Layer next = this.layers[layer + 1];
             continues[layer] = this.layers[layer].slot().index() == next.slot().index();
             prices[layer] = prices(this.layers[layer], next, changes);
+            bonds[layer] = bonds(this.layers[layer], next);
         }
     }
 
@@ -120,6 +126,14 @@ final class SongLattice implements Lattice {
         return prices;
     }
 
+    private static Bond[][] bonds(Layer layer, Layer next) {
+        return layer.blocks().stream()
+                .map(left -> next.blocks().stream()
+                        .map(reached -> Bonds.between(left, reached))
+                        .toArray(Bond[]::new))
+                .toArray(Bond[][]::new);
+    }
+
     @Override
     public int layers() {
         return layers.length;
@@ -144,6 +158,7 @@ final class SongLattice implements Lattice {
     public boolean sameEdges(int layer, int other) {
         return continues[layer] == continues[other]
                 && Arrays.deepEquals(prices[layer], prices[other])
+                && Arrays.deepEquals(bonds[layer], bonds[other])
                 && Arrays.equals(numbers[layer], numbers[other])
                 && Arrays.equals(numbers[layer + 1], numbers[other + 1])
                 && Arrays.equals(available[layer], available[other])
@@ -172,7 +187,28 @@ final class SongLattice implements Lattice {
         Work.check();
         Edges changes = new Changes(
                 layers[layer], layers[layer + 1], numbers[layer], numbers[layer + 1], prices[layer], available[layer]);
-        return continues[layer] ? new Continued(changes, layers[layer], layers[layer + 1]) : changes;
+        boolean isBound = Arrays.stream(bonds[layer]).flatMap(Arrays::stream).anyMatch(b -> b != Bond.FREE);
+        Edges kept = isBound ? new Bound(changes, layers[layer], layers[layer + 1], bonds[layer]) : changes;
+        return continues[layer] ? new Continued(kept, layers[layer], layers[layer + 1]) : kept;
+    }
+
+    /** The same where the grips of a reading are bound to each other. */
+    private record Bound(Edges changes, Layer left, Layer reached, Bond[][] bonds) implements Edges {
+
+        @Override
+        public double cost(int from, int to, double most) {
+            Bond bond = bonds[left.blockOf(from)][reached.blockOf(to)];
+            boolean isBroken = bond != Bond.FREE
+                    && !left.isLeftOut(from)
+                    && !reached.isLeftOut(to)
+                    && !Bonds.hold(
+                            bond,
+                            left.block(from).segment().sounding(),
+                            left.grip(from).grip(),
+                            reached.block(to).segment().sounding(),
+                            reached.grip(to).grip());
+            return isBroken ? Bonds.BROKEN : changes.cost(from, to, most);
+        }
     }
 
     /** The changes of grip from one layer to the next. */

@@ -15,6 +15,7 @@ import underhand.chart.Chart;
 import underhand.format.text.ChartTextReader;
 import underhand.harmony.Preferences.MinorDominant;
 import underhand.harmony.Preferences.SeventhDegree;
+import underhand.harmony.Reach;
 import underhand.harmony.ReadingId;
 import underhand.harmony.RuleCatalogue;
 import underhand.neck.Shape;
@@ -100,8 +101,13 @@ class ReadingsTest {
             List<ReadingOffer> offers = sweep.readings(OptionalInt.of(0), placement);
             assertTrue(offers.size() > 5);
             for (ReadingOffer offer : offers) {
-                Arrangement pinned = ARRANGER.arrange(
-                        chart, with(settings, placement, offer.reading().id().toString(), Verdict.PINNED));
+                ArrangementSettings taken = settings;
+                List<Integer> where =
+                        offer.reading().overStill() ? Reach.of(chart, placement).still() : List.of(placement);
+                for (int at : where) {
+                    taken = with(taken, at, offer.reading().id().toString(), Verdict.PINNED);
+                }
+                Arrangement pinned = ARRANGER.arrange(chart, taken);
                 assertEquals(
                         pinned.total() - free,
                         offer.price(),

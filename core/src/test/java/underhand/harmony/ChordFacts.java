@@ -115,6 +115,9 @@ final class ChordFacts {
     /** Whether one note of each chord moves by a half step to the next, the way the words say. */
     static boolean isLine(Claims.Said said, String way) {
         for (int i = 0; i + 1 < said.steps().size(); i++) {
+            if (said.steps().get(i).bond() == Bond.FREE) {
+                continue;
+            }
             Set<Integer> one = tones(said.steps().get(i).chord());
             Set<Integer> other = tones(said.steps().get(i + 1).chord());
             int half = way.equals("falls") ? 11 : 1;

@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import underhand.pitch.Mode;
 
@@ -268,6 +269,46 @@ final class Claims {
                 (w, s) -> s.spot().beats() < 4);
         claim("stands still for less than two bars", (w, s) -> s.spot().stillBeats() < 8);
         claim("One voice (falls|rises) by half steps", (w, s) -> s.steps().size() == 1 || isLine(s, w.group(1)));
+        claim(
+                "CHORD has the same notes as CHORD: the grip moves (\\d) frets (up|down)",
+                (w, s) -> tones(chord(w.group(1))).equals(tones(chord(w.group(2))))
+                        && above(chord(w.group(2)), chord(w.group(1)))
+                                == Math.floorMod(
+                                        Integer.parseInt(w.group(3))
+                                                * (w.group(4).equals("up") ? 1 : -1),
+                                        12));
+        claim("One grip walks (up|down) by half steps from CHORD to CHORD", (w, s) -> {
+            List<Integer> roots = new ArrayList<>();
+            s.steps().forEach(step -> roots.add(step.chord().root().pitchClass()));
+            roots.add(chord(w.group(3)).root().pitchClass());
+            int way = w.group(1).equals("up") ? 1 : 11;
+            return IntStream.range(1, roots.size())
+                    .allMatch(i -> Math.floorMod(roots.get(i) - roots.get(i - 1), 12) == way);
+        });
+        claim(
+                "lies not two to four half steps away",
+                (w, s) -> Math.min(s.way(), 12 - s.way()) < 2 || Math.min(s.way(), 12 - s.way()) > 4);
+        claim(
+                "is no diminished seventh and no augmented triad",
+                (w, s) -> s.spot().chord().bass().isPresent()
+                        || !s.own().equals(Set.of(rootPlus(s, 0), rootPlus(s, 3), rootPlus(s, 6), rootPlus(s, 9)))
+                                && !s.own().equals(Set.of(rootPlus(s, 0), rootPlus(s, 4), rootPlus(s, 8))));
+        claim("stay and the root rises a half step: CHORD is", (w, s) -> {
+            Set<Integer> without = withoutRoot(s.spot().chord());
+            without.add(rootPlus(s, 1));
+            return without.equals(tones(chord(w.group(1))));
+        });
+        claim(
+                "The seventh of CHORD falls to the sixth",
+                (w, s) -> isInScale(s, rootPlus(s, 9)) && isInScale(s, rootPlus(s, seventhOf(chord(w.group(1))))));
+        claim(
+                "The sixth over CHORD is not in SCALE",
+                (w, s) -> !scale(w.group(2)).contains(rootPlus(s, 9)));
+        claim(
+                "The NOTE of the tonic stays in the bass under CHORD",
+                (w, s) -> note(w.group(1)) == s.spot().key().tonic().pitchClass()
+                        && s.steps().get(0).chord().lowest().pitchClass() == note(w.group(1)));
+        claim("Somebody else plays the bass", (w, s) -> s.preferences().bassElsewhere());
         claim("The next chord has the same root", (w, s) -> s.way() == 0);
         claim(
                 "Its second stands before it already",
@@ -276,6 +317,11 @@ final class Claims {
         claim(
                 "This is no dominant seventh that leads a fifth down",
                 (w, s) -> s.way() != 5 || !s.own().containsAll(List.of(rootPlus(s, 4), rootPlus(s, 10))));
+        claim(
+                "This is no plain dominant seventh that leads a fifth down",
+                (w, s) -> s.way() != 5
+                        || s.spot().chord().bass().isPresent()
+                        || !s.own().equals(Set.of(rootPlus(s, 0), rootPlus(s, 4), rootPlus(s, 7), rootPlus(s, 10))));
         claim(
                 "This is no dominant that leads to a minor chord",
                 (w, s) -> s.spot().boundForMinor().isEmpty() && !isMinorFive(s)
@@ -365,6 +411,11 @@ final class Claims {
                         "A turnaround needs two bars",
                         "These are not the last two bars",
                         "the end turns back to the start",
+                        "No plain chord of its own kind follows",
+                        "no plain chord of the key beside the tonic",
+                        "no plain chord with a seventh of the key",
+                        "needs a minor chord that stands",
+                        "It comes again every",
                         "No seventh of")
                 .forEach(Claims::advice);
     }
