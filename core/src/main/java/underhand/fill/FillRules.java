@@ -15,7 +15,9 @@ final class FillRules {
 
     static final List<FillRule> ALL = List.of(
             new FillRule("bass-walk", "bass walk", 3, FillRules::bassWalk),
-            new FillRule("tenths", "passing tenths", 4, FillRules::tenths),
+            new FillRule("tenths", "passing tenths", 4, gap -> ParallelRows.of(gap, ParallelRows.Kind.TENTHS)),
+            new FillRule("sixths", "passing sixths", 4, gap -> ParallelRows.of(gap, ParallelRows.Kind.SIXTHS)),
+            new FillRule("thirds", "passing thirds", 4, gap -> ParallelRows.of(gap, ParallelRows.Kind.THIRDS)),
             new FillRule("run", "run", 4, FillRules::run),
             new FillRule("hammer-on", "hammer-on", 3, gap -> Ornaments.of(gap, true)),
             new FillRule("pull-off", "pull-off", 3, gap -> Ornaments.of(gap, false)),
@@ -28,9 +30,6 @@ final class FillRules {
     private static final int MOST_WALKED = 3;
     private static final int MOST_RUN = 4;
     static final double EIGHTH = 0.5;
-    private static final int TENTH_STRINGS = 3;
-    private static final int MINOR_TENTH = 15;
-    private static final int MAJOR_TENTH = 16;
 
     private static final String BASS_STAYS = "The bass goes nowhere.";
     private static final String NOTHING_FOLLOWS = "Nothing follows.";
@@ -86,38 +85,6 @@ final class FillRules {
             from += each;
         }
         return Optional.of(moments);
-    }
-
-    /** A root of the scale between the two chords, and its third a tenth above, on the sixth and third or fifth and second string. */
-    private static Proposal tenths(Gap gap) {
-        Optional<Integer> target = gap.nextBass();
-        if (target.isEmpty() || target.get() == gap.bass()) {
-            return Proposal.none(BASS_STAYS);
-        }
-        int direction = Integer.signum(target.get() - gap.bass());
-        int between = gap.neighbour(target.get(), -direction);
-        if (between == gap.bass() || Integer.signum(between - gap.bass()) != direction) {
-            return Proposal.none("No note of the scale lies between the two roots.");
-        }
-        for (int string = 0; string + TENTH_STRINGS < gap.board().strings() && string < 2; string++) {
-            int above = gap.inKey(between + MAJOR_TENTH) ? MAJOR_TENTH : MINOR_TENTH;
-            int low = between - gap.board().midi(string, 0);
-            int high = between + above - gap.board().midi(string + TENTH_STRINGS, 0);
-            if (low >= 0 && high >= 0 && Math.max(low, high) <= gap.highestFret()) {
-                int[] frets = gap.silent();
-                frets[string] = low;
-                frets[string + TENTH_STRINGS] = high;
-                Moment moment = new Moment(
-                        gap.beats() - 1,
-                        1,
-                        Shape.of(frets),
-                        List.of(string, string + TENTH_STRINGS),
-                        Technique.PLUCKED);
-                String reason = "A tenth of the scale stands between " + gap.name() + " and " + gap.nextName() + ".";
-                return Proposal.of(new Sketch("", reason, List.of(moment)));
-            }
-        }
-        return Proposal.none("The tenth between the two roots is out of reach.");
     }
 
     /** Eighths of the scale that lead into the next chord's highest note. */

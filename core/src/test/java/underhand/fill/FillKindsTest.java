@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import underhand.arrange.Arrangement;
 import underhand.arrange.Arranger;
 import underhand.chart.Chart;
@@ -101,6 +102,37 @@ class FillKindsTest {
         assertTrue(seen > 10, song + " has only " + seen + " fills");
     }
 
+    /** Pairs of notes the same number of steps apart on one pair of strings, each a step on from the one before. */
+    private static void parallel(Fill fill, int[] midi, int least, int stringsApart, String message) {
+        int string = fill.notes().get(0).string();
+        for (int i = 0; i < midi.length; i += 2) {
+            int apart = midi[i + 1] - midi[i];
+            assertTrue(apart == least || apart == least + 1, message);
+            assertEquals(string, fill.notes().get(i).string(), message);
+            assertEquals(string + stringsApart, fill.notes().get(i + 1).string(), message);
+            assertTrue(i == 0 || Math.abs(midi[i] - midi[i - 2]) <= 2, message);
+        }
+    }
+
+    /** From the tonic to the fourth degree two lie between, and both are played where there is time; degrees named. */
+    @ParameterizedTest
+    @ValueSource(strings = {"tenths", "sixths", "thirds"})
+    void rows_fromOneToFour_passThroughTwoAndThree(String kind) {
+        ArrangementSettings settings = ArrangementSettings.ofRung(5).withCapo(0);
+        Arrangement arrangement = new Arranger()
+                .arrange(
+                        ChartTextReader.read("key: G\ntempo: 60\n| G | G | C | G |")
+                                .chart(),
+                        settings);
+        Fill row = new Fills(arrangement)
+                .at(1).fills().stream()
+                        .filter(f -> f.id().equals(kind))
+                        .findFirst()
+                        .orElseThrow();
+        assertEquals(4, row.notes().size());
+        assertTrue(row.reason().endsWith("from G to C: ii, iii."), row.reason());
+    }
+
     private static Shape shape(PlacedGrip place) {
         return place.grip().orElseThrow().grip().shape();
     }
@@ -119,8 +151,9 @@ class FillKindsTest {
                 }
                 assertTrue(Math.abs(to - last) <= 2, "it ends a step from where it leads: " + message);
             }
-            case "tenths" ->
-                assertTrue(Math.abs(midi[1] - midi[0]) == 15 || Math.abs(midi[1] - midi[0]) == 16, message);
+            case "tenths" -> parallel(fill, midi, 15, 3, message);
+            case "sixths" -> parallel(fill, midi, 8, 2, message);
+            case "thirds" -> parallel(fill, midi, 3, 1, message);
             case "run" -> {
                 int top = board.midi(
                         shape(next).highestSounding(),

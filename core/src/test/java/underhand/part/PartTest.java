@@ -344,7 +344,7 @@ class PartTest {
             fills.at(place).fills().forEach(f -> kinds.add(f.id().replaceAll(":.*", "")));
         }
         assertEquals(
-                "[bass-walk, ending-roll, falling-line, hammer-on, open-string, pick-up, pull-off, run, slide-in, tenths]",
+                "[bass-walk, ending-roll, falling-line, hammer-on, open-string, pick-up, pull-off, run, sixths, slide-in, tenths, thirds]",
                 kinds.toString());
     }
 
