@@ -253,7 +253,7 @@ function Rooms({ id, bench }: { id: number; bench: ReturnType<typeof useBench> }
         <TuningDialog source={state.present.source} onClose={close} onWrite={write} />
       )}
       {opened === 'right hand' && data && <RightHandDialog second={second?.arrangement} onClose={close} />}
-      {opened === 'texture' && data && <TextureDialog onClose={close} />}
+      {opened === 'texture' && data && <TextureDialog second={second?.arrangement} onClose={close} />}
       {opened === 'tune chords' && ready && (
         <TuneChordsDialog
           source={state.present.source}

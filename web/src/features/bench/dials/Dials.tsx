@@ -99,6 +99,7 @@ function besides(id: string, players: Player[] | undefined, decisions: Decisions
     playerId: player?.id ?? null,
     guitarId: null,
     patterns: null,
+    texture: null,
     solo: decisions.second?.solo ?? null,
   };
 }

@@ -71,7 +71,15 @@ test('a guitar alone is not asked whose hand it is', async () => {
 });
 
 test('a second guitar plays a pattern of its own, ranked beside the first', async () => {
-  const beside = { rung: 1, capo: null, playerId: null, guitarId: null, patterns: null, solo: null };
+  const beside = {
+    rung: 1,
+    capo: null,
+    playerId: null,
+    guitarId: null,
+    patterns: null,
+    texture: null,
+    solo: null,
+  };
   const onDecide = open({ ...NO_DECISIONS, second: beside });
   await userEvent.click(screen.getByRole('button', { name: 'Second guitar' }));
   await waitFor(() =>

@@ -7,7 +7,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, type PreviewBody, type StoredTexture } from '../../../api/client';
+import { api, type Arrangement, type PreviewBody, type StoredTexture } from '../../../api/client';
 import { keyOf } from '../../../api/songBody';
 import { GripFrame } from '../../../shared/GripFrame';
 import { useArranged, usePlacement, useWork } from '../state/BenchWork';
@@ -21,7 +21,14 @@ import { WishFields } from './WishFields';
 const FAMILIES = ['drop2', 'drop3', 'power'];
 
 /** The kinds of part, the one that fits best first: why, what it asks of the hand, and its first two grips. */
-export function TextureDialog({ onClose }: { onClose: () => void }) {
+export function TextureDialog({
+  second,
+  onClose,
+}: {
+  /** What the second guitar plays; undefined where there is none. */
+  second: Arrangement | undefined;
+  onClose: () => void;
+}) {
   const { decisions, decide } = useWork();
   const arrangement = useArranged();
   const placement = usePlacement();
@@ -35,13 +42,12 @@ export function TextureDialog({ onClose }: { onClose: () => void }) {
     said: (stored) => `The texture “${stored.texture.name}” was removed. Songs that have it keep it.`,
     reread: [{ queryKey: OWN_TEXTURES }],
   });
-  const { ranked, chosen } = arrangement.texture;
-  const said = textureThere(decisions.texture, decisions.textures, where);
-  const take = (texture: string | null) =>
-    where.kind === 'song'
-      ? decide({ texture })
-      : decide({ textures: withTexture(decisions.textures, where, texture) });
-  const isTaken = (texture: string) => (said ?? (where.kind === 'song' ? chosen : null)) === texture;
+  const isSecond = where.kind === 'second' && decisions.second !== null;
+  const isWhole = where.kind === 'song' || isSecond;
+  const { ranked, chosen } = (isSecond && second ? second : arrangement).texture;
+  const said = textureThere(decisions, where);
+  const take = (texture: string | null) => decide(withTexture(decisions, where, texture));
+  const isTaken = (texture: string) => (said ?? (isWhole ? chosen : null)) === texture;
   const places: [string, Where][] = [
     ['whole song', { kind: 'song' }],
     ...(placement
@@ -56,6 +62,7 @@ export function TextureDialog({ onClose }: { onClose: () => void }) {
           ],
         ] satisfies [string, Where][])
       : []),
+    ...(decisions.second && second ? [['second guitar', { kind: 'second' }] satisfies [string, Where]] : []),
   ];
   return (
     <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="texture-title">
@@ -86,10 +93,14 @@ export function TextureDialog({ onClose }: { onClose: () => void }) {
             ))}
           </ToggleButtonGroup>
         )}
-        <WishFields wishes={decisions.wishes} onWish={(wishes) => decide({ wishes })} />
+        {!isSecond && <WishFields wishes={decisions.wishes} onWish={(wishes) => decide({ wishes })} />}
         {said !== null && (
           <Button variant="outlined" sx={{ alignSelf: 'start' }} onClick={() => take(null)}>
-            {where.kind === 'song' ? 'Let the chart decide' : 'As in the whole song'}
+            {isSecond
+              ? 'Leave the first guitar its room'
+              : isWhole
+                ? 'Let the chart decide'
+                : 'As in the whole song'}
           </Button>
         )}
         <Box component="ul" aria-label="Textures" sx={{ listStyle: 'none', m: 0, p: 0 }}>
@@ -100,6 +111,7 @@ export function TextureDialog({ onClose }: { onClose: () => void }) {
               words={words}
               reason={reason}
               taken={isTaken(texture)}
+              ofSecond={isSecond}
               onTake={() => take(texture)}
             />
           ))}
@@ -110,6 +122,7 @@ export function TextureDialog({ onClose }: { onClose: () => void }) {
               words="your own"
               reason={ownTextureWords(stored.texture)}
               taken={isTaken(stored.says)}
+              ofSecond={isSecond}
               onTake={() => take(stored.says)}
               onRemove={() => removal.remove(stored)}
             />
@@ -122,6 +135,7 @@ export function TextureDialog({ onClose }: { onClose: () => void }) {
                 words="this family alone"
                 reason=""
                 taken={isTaken(texture)}
+                ofSecond={isSecond}
                 onTake={() => take(texture)}
               />
             ))}
@@ -151,6 +165,7 @@ function Choice({
   words,
   reason,
   taken,
+  ofSecond,
   onTake,
   onRemove,
 }: {
@@ -158,13 +173,14 @@ function Choice({
   words: string;
   reason: string;
   taken: boolean;
+  ofSecond: boolean;
   onTake: () => void;
   /** Missing for those that ship. */
   onRemove?: () => void;
 }) {
   const { body } = useWork();
   const nameOf = useTextureName();
-  const tried = useTried(body, texture);
+  const tried = useTried(body, texture, ofSecond);
   const grips = (tried.data?.newShapes ?? [])
     .map((at) => tried.data?.placements[at]?.grip)
     .filter((grip) => grip != null)
@@ -214,10 +230,15 @@ function Choice({
 }
 
 /** The whole song in a texture, worked out when somebody looks at it. */
-function useTried(body: PreviewBody | undefined, texture: string) {
+function useTried(body: PreviewBody | undefined, texture: string, ofSecond: boolean) {
   return useQuery({
-    queryKey: ['texture', texture, keyOf(body)],
-    queryFn: ({ signal }) => api.arrange({ ...body, texture, textures: [] }, signal),
+    queryKey: ['texture', texture, ofSecond, keyOf(body)],
+    queryFn: ({ signal }) =>
+      ofSecond && body?.second
+        ? api
+            .second({ ...body, second: { ...body.second, texture } }, signal)
+            .then((part) => part.arrangement)
+        : api.arrange({ ...body, texture, textures: [] }, signal),
     enabled: body !== undefined,
   });
 }

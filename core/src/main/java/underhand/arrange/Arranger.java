@@ -85,16 +85,22 @@ public final class Arranger {
      * @param first the first guitar's part of the same chart
      */
     public SecondPart second(Chart chart, Arrangement first, ArrangementSettings settings) {
-        Companion companion = new Companion(first.placements(), first.board(), parameters);
-        Arrangement second = sweep(chart, settings, Optional.of(companion)).at(settings.capo());
+        Companion companion = companion(first);
+        Arrangement second = sweep(chart, settings, Optional.of(first)).at(settings.capo());
         return new SecondPart(second, companion.overlap(second.placements(), second.board()));
     }
 
-    private Sweep sweep(Chart chart, ArrangementSettings settings, Optional<Companion> companion) {
+    private Companion companion(Arrangement first) {
+        return new Companion(first.placements(), first.board(), parameters);
+    }
+
+    /** @param first what another guitar plays at the same time */
+    private Sweep sweep(Chart chart, ArrangementSettings settings, Optional<Arrangement> first) {
+        Optional<Companion> companion = first.map(this::companion);
         int neckEnd = settings.guitar().frets() - 1;
         settings.capo().ifPresent(fret -> RangeException.check("capo", fret, 0, neckEnd));
         Song song = song(chart, settings);
-        ArrangementSettings settled = TextureRanking.settled(song, settings);
+        ArrangementSettings settled = TextureRanking.settled(song, settings, first);
         int highest = Math.max(
                 settings.houseRules().get(HouseRule.CAPO) ? Math.min(ArrangementSettings.HIGHEST_CAPO, neckEnd) : 0,
                 settings.capo().orElse(0));
@@ -108,6 +114,11 @@ public final class Arranger {
             @Override
             public SolvedPart priced(ArrangementSettings with, int capo) {
                 return solving(song, with, capo, companion, Solver::solve);
+            }
+
+            @Override
+            public List<TextureChoice> textures(ArrangementSettings with) {
+                return TextureRanking.of(song, with, first);
             }
 
             @Override
@@ -125,7 +136,8 @@ public final class Arranger {
     /** Solves one capo position alone: for a part whose capo is not in question. */
     SolvedPart solve(Chart chart, ArrangementSettings settings, int capo) {
         Song song = song(chart, settings);
-        return solving(song, TextureRanking.settled(song, settings), capo, Optional.empty(), Solver::solve);
+        return solving(
+                song, TextureRanking.settled(song, settings, Optional.empty()), capo, Optional.empty(), Solver::solve);
     }
 
     private Song song(Chart chart, ArrangementSettings settings) {

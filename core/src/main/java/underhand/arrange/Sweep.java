@@ -59,6 +59,9 @@ public final class Sweep {
         /** With them. */
         SolvedPart priced(ArrangementSettings settings, int capo);
 
+        /** The kinds of part, the one that fits best first. */
+        List<TextureChoice> textures(ArrangementSettings settings);
+
         /** What the part costs with each of some readings forced. */
         List<Double> totals(ArrangementSettings settings, int capo, List<Song.Forced> readings);
     }
@@ -233,7 +236,7 @@ public final class Sweep {
                 song.tempo(),
                 song.harmony().style(),
                 hand.choices(),
-                TextureRanking.of(song, plan.settings),
+                solving.textures(plan.settings),
                 chosen.capo(),
                 tried.least(),
                 withChosen(tried.candidates(), chosen),

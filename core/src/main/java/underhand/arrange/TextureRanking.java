@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.harmony.Style;
 import underhand.neck.Guitar;
+import underhand.repertoire.RatedGrip;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.FrettingHand;
 import underhand.settings.Setting;
@@ -35,6 +37,7 @@ final class TextureRanking {
     private static final int TENTHS_FIRST_FROM = 3;
     private static final int SLOW = 80;
     private static final double BELOW_ITS_RUNG = 20;
+    private static final double BESIDE = 8;
 
     private final ArrangementSettings settings;
     private final Song song;
@@ -42,10 +45,14 @@ final class TextureRanking {
     private final long rich;
     private final long powers;
 
+    /** Whether another guitar rings on its open strings; empty where none plays beside. */
+    private final Optional<Boolean> besideRinging;
+
     private record Scored(TextureChoice choice, double score) {}
 
-    private TextureRanking(Song song, ArrangementSettings settings) {
+    private TextureRanking(Song song, ArrangementSettings settings, Optional<Arrangement> first) {
         this.song = song;
+        this.besideRinging = first.map(TextureRanking::isRinging);
         this.settings = settings;
         List<ChordSymbol> all = new ArrayList<>();
         for (Chart.Slot slot : song.placements()) {
@@ -56,9 +63,13 @@ final class TextureRanking {
         this.powers = all.stream().filter(TextureRanking::isBare).count();
     }
 
-    /** The song's textures, the best first. */
-    static List<TextureChoice> of(Song song, ArrangementSettings settings) {
-        TextureRanking ranking = new TextureRanking(song, settings);
+    /**
+     * The song's textures, the best first.
+     *
+     * @param first what another guitar plays at the same time: it is left its room
+     */
+    static List<TextureChoice> of(Song song, ArrangementSettings settings, Optional<Arrangement> first) {
+        TextureRanking ranking = new TextureRanking(song, settings, first);
         boolean isDropped = Structure.hasLowFifth(FrettingHand.of(settings, 0).board());
         return RANKED.stream()
                 .filter(id -> isDropped || !id.equals(DROPPED))
@@ -69,13 +80,21 @@ final class TextureRanking {
     }
 
     /** The settings with the song's texture chosen where it is left open. */
-    static ArrangementSettings settled(Song song, ArrangementSettings settings) {
+    static ArrangementSettings settled(Song song, ArrangementSettings settings, Optional<Arrangement> first) {
         return settings.textures().everywhere().isPresent()
                 ? settings
                 : settings.withTextures(settings.textures()
                         .with(new TextureAsk(
-                                of(song, settings).get(0).texture(),
+                                of(song, settings, first).get(0).texture(),
                                 settings.textures().wishes())));
+    }
+
+    private static boolean isRinging(Arrangement first) {
+        List<RatedGrip> grips =
+                first.placements().stream().flatMap(p -> p.grip().stream()).toList();
+        long open =
+                grips.stream().filter(g -> g.grip().shape().openStrings() > 0).count();
+        return open >= MOSTLY * grips.size();
     }
 
     private static boolean isRich(ChordSymbol chord) {
@@ -89,8 +108,8 @@ final class TextureRanking {
 
     private Scored scored(Texture texture) {
         int rung = settings.rung().level();
-        double score = points(texture.id());
-        String reason = reason(texture.id());
+        double score = points(texture.id()) + pointsBeside(texture.id());
+        String reason = pointsBeside(texture.id()) > 0 ? reasonBeside() : reason(texture.id());
         if (texture.lowestRung() > rung) {
             score -= BELOW_ITS_RUNG;
             reason += "; a technique of rung " + texture.lowestRung();
@@ -112,6 +131,21 @@ final class TextureRanking {
             // Beside another guitar the register decides, not the kind of part.
             default -> settings.setting() == Setting.SECOND ? 8 : 1.2;
         };
+    }
+
+    /** Beside a guitar that rings low, three strings high up; beside one of stopped shapes, strings that ring. */
+    private double pointsBeside(String id) {
+        return besideRinging
+                        .filter(ringing -> id.equals(ringing ? "triads" : "ringing"))
+                        .isPresent()
+                ? BESIDE
+                : 0;
+    }
+
+    private String reasonBeside() {
+        return besideRinging.orElseThrow()
+                ? "the first guitar rings on its open strings: three strings above leave it its room"
+                : "the first guitar plays stopped shapes: open strings beside it sound like another instrument";
     }
 
     private String reason(String id) {

@@ -314,6 +314,27 @@ class TexturesTest {
         }
     }
 
+    /** A second guitar is proposed what leaves the first its room, and has the texture it asks for. */
+    @ParameterizedTest
+    @CsvSource({"ringing, 4, triads", "ringing, 2, free", "closed, 4, ringing", "comping, 3, ringing"})
+    void secondGuitar_isProposedWhatTheFirstLeavesFree(String first, int rung, String proposed) {
+        Chart chart = chart("| G | Em | C | D7 |");
+        Arrangement below = part("| G | Em | C | D7 |", 4, first, NOTHING);
+        ArrangementSettings beside =
+                ArrangementSettings.ofRung(rung).withSetting(Setting.SECOND).withTextures(TexturePlan.OPEN);
+        Arrangement second = ARRANGER.second(chart, below, beside).arrangement();
+        assertEquals(
+                proposed,
+                second.textures().get(0).texture().id(),
+                second.textures().toString());
+        assertEquals(proposed, second.settings().textures().at(0).texture().id());
+        Arrangement asked = ARRANGER.second(chart, below, beside.withTextures(TexturePlan.read("tenths", NOTHING)))
+                .arrangement();
+        assertTrue(
+                shapes(asked).stream().allMatch(s -> s.sounding() == 2),
+                shapes(asked).toString());
+    }
+
     /** Cmaj7 to C6 as accompanists play it: one voice moves, the fingers that stay stay (common practice). */
     @Test
     void compingOnAHeldRoot_movesOneVoice() {

@@ -125,6 +125,24 @@ class TextureCallsTest extends ArrangementCalls {
                 .andExpect(jsonPath("$.detail", containsString("must be 0 to 1")));
     }
 
+    /** The second guitar's texture is its own; left open, it leaves the first its room, and says so. */
+    @Test
+    void second_hasATextureOfItsOwn() throws Exception {
+        String ringing = ",\"texture\":\"ringing\",\"second\":";
+        JsonNode proposed = second(ringing + "{\"rung\":4}");
+        assertEquals("triads", proposed.at("/arrangement/texture/chosen").asText());
+        assertTrue(proposed.at("/arrangement/texture/ranked/0/reason").asText().contains("first guitar"));
+        JsonNode asked = second(ringing + "{\"rung\":4,\"texture\":\"comping\"}");
+        assertEquals("comping", asked.at("/arrangement/texture/chosen").asText());
+        call("second", "{\"song\":" + song(JAZZ, 4, ringing + "{\"rung\":4,\"texture\":\"jazzy\"}") + "}")
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value("texture"));
+    }
+
+    private JsonNode second(String more) throws Exception {
+        return read(call("second", "{\"song\":" + song(JAZZ, 4, more) + "}"));
+    }
+
     @Test
     void search_inATexture_givesItsGripsAlone() throws Exception {
         JsonNode found = search("{\"chord\":\"Am7\",\"rung\":4,\"texture\":\"comping\",\"limit\":12}");
@@ -153,6 +171,10 @@ class TextureCallsTest extends ArrangementCalls {
         decisions.put("texture", "comping");
         decisions.set("textures", json.readTree("[{\"section\":1,\"placement\":null,\"texture\":\"led\"}]"));
         decisions.set(
+                "second",
+                json.readTree(
+                        "{\"rung\":4,\"capo\":null,\"playerId\":null,\"guitarId\":null,\"patterns\":null,\"texture\":\"triads\",\"solo\":null}"));
+        decisions.set(
                 "wishes",
                 json.readTree(
                         "{\"strings\":\"4321\",\"fromFret\":3,\"toFret\":9,\"noDoubling\":true,\"top\":\"falls\"}"));
@@ -172,6 +194,7 @@ class TextureCallsTest extends ArrangementCalls {
         assertEquals(decisions.get("texture"), kept.at("/decisions/texture"));
         assertEquals(decisions.get("textures"), kept.at("/decisions/textures"));
         assertEquals(decisions.get("wishes"), kept.at("/decisions/wishes"));
+        assertEquals(decisions.get("second"), kept.at("/decisions/second"));
         mvc.perform(MockMvcRequestBuilders.delete(path));
     }
 }

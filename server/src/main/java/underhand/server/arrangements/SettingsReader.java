@@ -86,6 +86,7 @@ final class SettingsReader {
         if (second.patterns() != null) {
             settings = settings.withPatterns(PatternChoiceRequest.plan(second.patterns()));
         }
+        settings = settings.withTextures(TexturePlan.read(second.texture(), WishesRequest.NONE.toWished()));
         if (second.solo() != null) {
             settings = settings.withSolo(second.solo().toAsk());
         }

@@ -161,6 +161,7 @@ record Decisions(
             Rung.of(second.rung());
             inRange("second.capo", second.capo(), 0, ArrangementSettings.HIGHEST_ASKED_CAPO);
             PatternChoiceRequest.plan(second.patterns());
+            TexturePlan.read(second.texture(), WishesRequest.NONE.toWished());
         }
         locks.forEach(lock -> lock.toLock(transpose));
         readings.forEach(ReadingChoiceRequest::toChoice);

@@ -147,6 +147,7 @@ record StoredDecisions(
             @Schema(nullable = true) Long playerId,
             @Schema(nullable = true) Long guitarId,
             @Schema(nullable = true) List<Pattern> patterns,
+            @Schema(nullable = true) String texture,
             @Schema(nullable = true) Solo solo) {}
 
     static StoredDecisions of(Decisions said) {
@@ -189,6 +190,7 @@ record StoredDecisions(
                                 said.second().playerId(),
                                 said.second().guitarId(),
                                 each(said.second().patterns(), StoredDecisions::pattern),
+                                said.second().texture(),
                                 Solo.of(said.second().solo())));
     }
 
@@ -229,6 +231,7 @@ record StoredDecisions(
                                 second.playerId(),
                                 second.guitarId(),
                                 each(second.patterns(), StoredDecisions::choice),
+                                second.texture(),
                                 Solo.request(second.solo())));
     }
 
