@@ -38,6 +38,9 @@ final class LayerBuilder {
     /** Each time a chord is widened it is searched for so many times as many grips. */
     static final int WIDENING = 2;
 
+    /** Grips of a chord bound to others that are looked at first. */
+    private static final int BOUND_GRIPS = 80;
+
     private final Song song;
     private final KnownGrips known;
     private final KnownGrips.Search searches;
@@ -118,7 +121,8 @@ final class LayerBuilder {
     /** Where voices are led a grip's own effort says little of what it is worth: all are looked at from the first. */
     private int width(WantedChord chord) {
         boolean isWished = !chord.ask().motion().equals(Motion.FREE);
-        return widths.getOrDefault(chord, isWished ? mostGrips : firstWidth);
+        int first = bound.contains(chord) ? Math.min(BOUND_GRIPS, mostGrips) : firstWidth;
+        return widths.getOrDefault(chord, isWished ? mostGrips : first);
     }
 
     private boolean widen(WantedChord chord) {
