@@ -33,7 +33,7 @@ const place = (index: number, g: Grip): Placement => ({
   chord: 'C',
   played: 'C',
   degree: 'I',
-  reading: { id: 'original', chord: 'C', original: 'C', reason: '' },
+  reading: { id: 'original', chord: 'C', original: 'C', reason: '', bound: false },
   function: { kind: 'diatonic', numeral: 'I', words: 'the tonic' },
   grip: g,
   top: null,

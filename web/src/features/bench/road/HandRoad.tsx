@@ -63,6 +63,10 @@ export function HandRoad({
   onSelect: (placement: number | null) => void;
   onLoop: (loop: Loop | null) => void;
 }) {
+  const lines = useMemo(
+    () => new Set(arrangement.placements.filter((p) => p.reading.bound).map((p) => p.index)),
+    [arrangement],
+  );
   const { placements, changes, capo } = arrangement;
   const [column, setColumn] = useState(104);
   const [scroll, setScroll] = useState({ left: 0, width: 1200 });
@@ -251,7 +255,7 @@ export function HandRoad({
                   inView={changesInView}
                   column={column}
                   height={HEIGHT}
-                  topAsked={topAsked}
+                  asked={{ top: topAsked, lines }}
                 />
               )}
             </svg>

@@ -1,11 +1,11 @@
 import { memo, useMemo } from 'react';
 import type { Change } from '../../../api/client';
-import { spanOf, voiceLines } from './voiceLines';
+import { spanOf, voiceLines, type AskedVoices } from './voiceLines';
 
 const DOT = 3.2;
 
 /**
- * The voices over the road, at true pitch: one that keeps its note is thick, a half step bears a mark, and the highest is double
+ * The voices over the road, at true pitch: one that keeps its note is thick, a half step bears a mark, and one is double
  * where the player asked for its way.
  */
 export const RoadVoices = memo(function RoadVoices({
@@ -13,23 +13,22 @@ export const RoadVoices = memo(function RoadVoices({
   inView,
   column,
   height,
-  topAsked,
+  asked,
 }: {
   /** All of the part, which say how far its voices reach. */
   changes: Change[];
   inView: Change[];
   column: number;
   height: number;
-  /** Whether the player asked how the highest voice goes. */
-  topAsked: boolean;
+  asked: AskedVoices;
 }) {
   const span = useMemo(() => spanOf(changes), [changes]);
   return (
     <g data-testid="voices">
-      {voiceLines(inView, span, column, height).map((line) => (
+      {voiceLines(inView, span, column, height, asked).map((line) => (
         <g key={line.key} data-voice={line.kind}>
           <line {...ends(line)} className={`voice-${line.kind}`} />
-          {line.top && topAsked && <line {...ends(line)} className="voice-asked" />}
+          {line.asked && <line {...ends(line)} className="voice-asked" />}
           <circle cx={line.x1} cy={line.y1} r={DOT} className="voice-note" />
           <circle cx={line.x2} cy={line.y2} r={DOT} className="voice-note" />
           {line.kind === 'half' && (

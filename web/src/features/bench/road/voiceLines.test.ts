@@ -3,6 +3,7 @@ import type { Change, Voice } from '../../../api/client';
 import { pitchY, spanOf, voiceLines } from './voiceLines';
 
 const HEIGHT = 190;
+const NOTHING = { top: false, lines: new Set<number>() };
 
 function change(from: number, ...voices: [string, string, number][]): Change {
   return {
@@ -32,15 +33,21 @@ describe('the voices over the road', () => {
   });
 
   it('is level where a voice keeps its note, and says how it moves', () => {
-    const lines = voiceLines(CHANGES, span, 100, HEIGHT);
+    const lines = voiceLines(CHANGES, span, 100, HEIGHT, NOTHING);
     expect(lines.map(({ kind }) => kind)).toEqual(['keeps', 'moves', 'half', 'half', 'moves', 'keeps']);
     lines.forEach(({ kind, y1, y2 }) => expect(y1 === y2).toBe(kind === 'keeps'));
-    expect(lines.map(({ top }) => top)).toEqual([true, false, false, true, false, false]);
     expect([lines[3]?.x1, lines[3]?.x2]).toEqual([150, 250]);
   });
 
+  it('marks what the player asked for: the highest voice, or the one of a line that moves', () => {
+    const asked = (lines: Set<number>, top: boolean) =>
+      voiceLines(CHANGES, span, 100, HEIGHT, { top, lines }).map((line) => line.asked);
+    expect(asked(new Set(), true)).toEqual([true, false, false, true, false, false]);
+    expect(asked(new Set([1]), false)).toEqual([false, false, false, true, true, false]);
+  });
+
   it('names every note of a place once', () => {
-    const lines = voiceLines(CHANGES, span, 100, HEIGHT);
+    const lines = voiceLines(CHANGES, span, 100, HEIGHT, NOTHING);
     const named = lines.flatMap(({ from, to }) => [from, to]).filter((pitch) => pitch !== null);
     expect(named.sort()).toEqual(['A4', 'B4', 'C5', 'C5', 'E4', 'F4', 'F4', 'G4', 'G4']);
   });

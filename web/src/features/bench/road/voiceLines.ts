@@ -5,8 +5,8 @@ import { midiOf } from '../../../shared/tune';
 export interface VoiceLine {
   key: string;
   kind: 'keeps' | 'half' | 'moves';
-  /** Whether it is the highest one. */
-  top: boolean;
+  /** Whether it goes as the player asked: the highest voice, or the one of a line that moves alone. */
+  asked: boolean;
   x1: number;
   y1: number;
   x2: number;
@@ -40,8 +40,22 @@ export function pitchY(span: PitchSpan, height: number, pitch: string): number {
   return height - MARGIN - share * (height - 2 * MARGIN);
 }
 
+/** Which voices the player asked something of. */
+export interface AskedVoices {
+  /** Whether of the highest. */
+  top: boolean;
+  /** Places from which a line goes on in one voice alone. */
+  lines: ReadonlySet<number>;
+}
+
 /** The voices of some changes as lines at true pitch, from the middle of one place to the middle of the next. */
-export function voiceLines(changes: Change[], span: PitchSpan, column: number, height: number): VoiceLine[] {
+export function voiceLines(
+  changes: Change[],
+  span: PitchSpan,
+  column: number,
+  height: number,
+  asked: AskedVoices,
+): VoiceLine[] {
   const said = new Set<string>();
   const once = (place: number, pitch: string) => {
     const key = `${place} ${pitch}`;
@@ -53,7 +67,7 @@ export function voiceLines(changes: Change[], span: PitchSpan, column: number, h
     change.voices.map((voice, i) => ({
       key: `${change.from} ${i}`,
       kind: voice.semitones === 0 ? 'keeps' : Math.abs(voice.semitones) === 1 ? 'half' : 'moves',
-      top: i === 0,
+      asked: (asked.top && i === 0) || (asked.lines.has(change.from) && voice.semitones !== 0),
       x1: (change.from + 0.5) * column,
       y1: pitchY(span, height, voice.from),
       x2: (change.to + 0.5) * column,

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
+import underhand.harmony.Bond;
 import underhand.harmony.Function;
 import underhand.harmony.Reading;
 import underhand.repertoire.RatedGrip;
@@ -39,4 +40,10 @@ public record PlacedGrip(
      * differ; negative where the player's lock is dearer, or where playing repeats alike is.
      */
     public record Alternative(RatedGrip grip, double price) {}
+
+    /** Whether one string, or one grip, alone moves from here to the next chord, as its reading says. */
+    public boolean isBound() {
+        return reading.filter(r -> r.steps().get(segment.part()).bond() != Bond.FREE)
+                .isPresent();
+    }
 }

@@ -225,7 +225,8 @@ final class ArrangementMapper {
                                 .chord()
                                 .map(ChordSymbol::glyphs)
                                 .orElse(""),
-                        placed.reading().map(reading -> reading.reason()).orElse("")),
+                        placed.reading().map(reading -> reading.reason()).orElse(""),
+                        placed.isBound()),
                 placed.function()
                         .map(f -> new FunctionView(f.kind().name().toLowerCase(Locale.ROOT), f.numeral(), f.words()))
                         .orElse(null),

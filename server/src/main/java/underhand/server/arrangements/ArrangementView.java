@@ -160,8 +160,9 @@ public record ArrangementView(
      * @param chord the chord this place sounds
      * @param original the chart's own chord
      * @param reason why it may stand here; blank for the original
+     * @param bound whether one string, or one grip, alone moves from here to the next place
      */
-    public record ReadingView(String id, String chord, String original, String reason) {}
+    public record ReadingView(String id, String chord, String original, String reason, boolean bound) {}
 
     /**
      * What the chart's chord does in its key.
