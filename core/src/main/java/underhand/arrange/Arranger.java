@@ -101,8 +101,9 @@ public final class Arranger {
         settings.capo().ifPresent(fret -> RangeException.check("capo", fret, 0, neckEnd));
         Song song = song(chart, settings);
         ArrangementSettings settled = TextureRanking.settled(song, settings, first);
+        boolean mayHaveCapo = settings.houseRules().get(HouseRule.CAPO) && !(first.isPresent() && isHigherUp(settled));
         int highest = Math.max(
-                settings.houseRules().get(HouseRule.CAPO) ? Math.min(ArrangementSettings.HIGHEST_CAPO, neckEnd) : 0,
+                mayHaveCapo ? Math.min(ArrangementSettings.HIGHEST_CAPO, neckEnd) : 0,
                 settings.capo().orElse(0));
         return new Sweep(song, settled, parameters, highest, new Sweep.Solving() {
 
@@ -126,6 +127,14 @@ public final class Arranger {
                 return solving(song, with, capo, companion, s -> s.totals(readings));
             }
         });
+    }
+
+    /** Whether a second guitar finds its register by its shapes, not by a capo. */
+    private static boolean isHigherUp(ArrangementSettings settled) {
+        return settled.textures()
+                .everywhere()
+                .filter(ask -> ask.texture().isClosed() || !ask.texture().isWhole())
+                .isPresent();
     }
 
     /** The one measure for parts of different rungs. */

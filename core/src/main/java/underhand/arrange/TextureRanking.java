@@ -9,7 +9,7 @@ import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.harmony.Style;
 import underhand.neck.Guitar;
-import underhand.repertoire.RatedGrip;
+import underhand.neck.Shape;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.FrettingHand;
 import underhand.settings.Setting;
@@ -38,6 +38,8 @@ final class TextureRanking {
     private static final int SLOW = 80;
     private static final double BELOW_ITS_RUNG = 20;
     private static final double BESIDE = 8;
+    private static final int HIGH_STRINGS = 3;
+    private static final int HIGH_FROM = 4;
 
     private final ArrangementSettings settings;
     private final Song song;
@@ -45,14 +47,14 @@ final class TextureRanking {
     private final long rich;
     private final long powers;
 
-    /** Whether another guitar rings on its open strings; empty where none plays beside. */
-    private final Optional<Boolean> besideRinging;
+    /** Whether another guitar plays on the high strings alone; empty where none plays beside. */
+    private final Optional<Boolean> besideHigh;
 
     private record Scored(TextureChoice choice, double score) {}
 
     private TextureRanking(Song song, ArrangementSettings settings, Optional<Arrangement> first) {
         this.song = song;
-        this.besideRinging = first.map(TextureRanking::isRinging);
+        this.besideHigh = first.map(TextureRanking::isHigh);
         this.settings = settings;
         List<ChordSymbol> all = new ArrayList<>();
         for (Chart.Slot slot : song.placements()) {
@@ -89,12 +91,15 @@ final class TextureRanking {
                                 settings.textures().wishes())));
     }
 
-    private static boolean isRinging(Arrangement first) {
-        List<RatedGrip> grips =
-                first.placements().stream().flatMap(p -> p.grip().stream()).toList();
-        long open =
-                grips.stream().filter(g -> g.grip().shape().openStrings() > 0).count();
-        return open >= MOSTLY * grips.size();
+    private static boolean isHigh(Arrangement first) {
+        List<Shape> shapes = first.placements().stream()
+                .flatMap(p -> p.grip().stream())
+                .map(g -> g.grip().shape())
+                .toList();
+        long high = shapes.stream()
+                .filter(s -> s.lowestSounding().orElse(0) >= s.strings() - HIGH_STRINGS)
+                .count();
+        return high > MOSTLY * shapes.size();
     }
 
     private static boolean isRich(ChordSymbol chord) {
@@ -133,19 +138,20 @@ final class TextureRanking {
         };
     }
 
-    /** Beside a guitar that rings low, three strings high up; beside one of stopped shapes, strings that ring. */
+    /** Above another guitar three strings, for hands that go there; below one that is high up full chords. */
     private double pointsBeside(String id) {
-        return besideRinging
-                        .filter(ringing -> id.equals(ringing ? "triads" : "ringing"))
+        boolean goesHigh = settings.rung().level() >= HIGH_FROM;
+        return besideHigh
+                        .filter(high -> high ? id.equals("ringing") : goesHigh && id.equals("triads"))
                         .isPresent()
                 ? BESIDE
                 : 0;
     }
 
     private String reasonBeside() {
-        return besideRinging.orElseThrow()
-                ? "the first guitar rings on its open strings: three strings above leave it its room"
-                : "the first guitar plays stopped shapes: open strings beside it sound like another instrument";
+        return besideHigh.orElseThrow()
+                ? "the first guitar is high up on few strings: full chords below leave it its room"
+                : "three strings above the first guitar leave it its room";
     }
 
     private String reason(String id) {
