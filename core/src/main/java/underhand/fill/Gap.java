@@ -143,8 +143,6 @@ record Gap(
 
     /** The grip's shape with another fret on one string. */
     Shape with(int string, int fret) {
-        int[] frets = shape().toArray();
-        frets[string] = fret;
-        return Shape.of(frets);
+        return shape().with(string, fret);
     }
 }

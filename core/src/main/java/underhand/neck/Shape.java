@@ -202,6 +202,13 @@ public final class Shape {
         return Optional.of(new Shape(there));
     }
 
+    /** The same shape with another fret on one string. */
+    public Shape with(int string, int fret) {
+        int[] there = frets.clone();
+        there[string] = fret;
+        return of(there);
+    }
+
     /** The same shape moved along the neck so that its lowest fretted place is at the first fret. */
     public Shape atFirstFret() {
         int lowest = lowestFretted().orElse(1);

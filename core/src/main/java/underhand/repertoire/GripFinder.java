@@ -164,9 +164,15 @@ public final class GripFinder {
      * @param where which shapes are looked at
      */
     public GripPool pool(ChordSymbol chord, Form form, int occurrences, Predicate<Shape> where) {
-        if (ask.isFree() || !form.equals(Form.WHOLE)) {
+        boolean isMovable = form.kind() == Form.Kind.MOVABLE;
+        if (ask.isFree() || !isMovable && !form.equals(Form.WHOLE)) {
             return pool(FormDemand.of(form, chord, voicing, board), chord, occurrences, where, Integer.MAX_VALUE);
         }
+        return inTexture(chord, occurrences, isMovable ? where.and(shape -> shape.openStrings() == 0) : where);
+    }
+
+    /** The grips of the first families of the texture that have any. */
+    private GripPool inTexture(ChordSymbol chord, int occurrences, Predicate<Shape> where) {
         int last = ask.tries(voicing.lowestElsewhere(chord)) - 1;
         for (int attempt = 0; attempt < last; attempt++) {
             FormDemand wanted = FormDemand.of(ask, attempt, chord, voicing, board);

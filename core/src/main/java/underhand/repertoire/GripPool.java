@@ -144,6 +144,14 @@ public final class GripPool {
                 found.stream().filter(g -> shapes.contains(g.grip().shape())).toList(), cheapest.leftOutFrom());
     }
 
+    /** Every shape of the chord, whether a hand of the rung can hold it or not. */
+    Set<Shape> shapes() {
+        Set<Shape> shapes = new HashSet<>();
+        source.candidates(level, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY)
+                .forEach(c -> shapes.add(c.shape()));
+        return shapes;
+    }
+
     private void search(int most) {
         if (most == Integer.MAX_VALUE) {
             searchAll();

@@ -1,12 +1,14 @@
 package underhand.repertoire;
 
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
 import underhand.hand.Parameters;
 import underhand.move.ChangeBound;
 import underhand.move.ChangeModel;
 import underhand.neck.Fretboard;
+import underhand.neck.Shape;
 import underhand.settings.FrettingHand;
 
 /**
@@ -88,6 +90,8 @@ public final class KnownGrips {
     public final class Search {
         private final Map<Sought, GripPool> pools = new ConcurrentHashMap<>();
 
+        private final Map<WantedChord, Set<Shape>> shapes = new ConcurrentHashMap<>();
+
         private record Sought(WantedChord wanted, int occurrences) {}
 
         /**
@@ -106,6 +110,18 @@ public final class KnownGrips {
                 foundGrips.addAndGet(known.grips().size());
             }
             return known;
+        }
+
+        /** Every shape of a chord, whether a hand can hold it or not. */
+        public Set<Shape> shapes(WantedChord wanted) {
+            return shapes.computeIfAbsent(
+                    wanted,
+                    w -> pools.computeIfAbsent(new Sought(w, 1), this::pool).shapes());
+        }
+
+        /** The grips of a chord of some shapes, to be searched as far as they are needed. */
+        public GripPool among(WantedChord wanted, int occurrences, Set<Shape> some) {
+            return finder(wanted).pool(wanted.chord(), wanted.form(), occurrences, some::contains);
         }
 
         private GripPool pool(Sought sought) {

@@ -6,6 +6,7 @@ import java.util.Set;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Grip;
 import underhand.harmony.Bond;
+import underhand.harmony.ReadingId;
 import underhand.neck.Shape;
 import underhand.solve.Layer.Block;
 
@@ -28,8 +29,12 @@ final class Bonds {
         if (reached.held()) {
             return Bond.FREE;
         }
-        boolean sameReading = left.segment().reading().equals(reached.segment().reading());
-        return left.bond() == Bond.ONE_VOICE && !sameReading ? Bond.FREE : left.bond();
+        return between(left.bond(), left.segment().reading(), reached.segment().reading());
+    }
+
+    /** The same for a chord of a reading and one that comes after it: a line ends with its reading. */
+    static Bond between(Bond bond, ReadingId left, ReadingId reached) {
+        return bond == Bond.ONE_VOICE && !left.equals(reached) ? Bond.FREE : bond;
     }
 
     /** Whether a grip leads to another as a bond wants it. */
@@ -37,12 +42,14 @@ final class Bonds {
         return switch (bond) {
             case FREE -> true;
             case ONE_VOICE -> isOneVoice(left.shape(), reached.shape());
-            case SLIDE ->
-                isSlide(
-                        left,
-                        reached,
-                        Math.floorMod(to.root().pitchClass() - from.root().pitchClass(), 12));
+            case SLIDE -> isSlide(left, reached, slide(from, to));
         };
+    }
+
+    /** Frets a slide from one chord to another goes up; less than 0 where it goes down. */
+    static int slide(ChordSymbol from, ChordSymbol to) {
+        int up = Math.floorMod(to.root().pitchClass() - from.root().pitchClass(), 12);
+        return up > LONGEST_SLIDE ? up - 12 : up;
     }
 
     private static boolean isOneVoice(Shape left, Shape reached) {
@@ -61,8 +68,7 @@ final class Bonds {
         return moved <= 1;
     }
 
-    private static boolean isSlide(Grip left, Grip reached, int semitones) {
-        int by = semitones > LONGEST_SLIDE ? semitones - 12 : semitones;
+    private static boolean isSlide(Grip left, Grip reached, int by) {
         return Math.abs(by) <= LONGEST_SLIDE
                 && left.shape().moved(by).filter(reached.shape()::equals).isPresent()
                 && left.fingers().equals(reached.fingers());

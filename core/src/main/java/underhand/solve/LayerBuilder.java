@@ -9,10 +9,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import underhand.chart.Chart;
-import underhand.harmony.Bond;
 import underhand.harmony.Reading;
 import underhand.neck.Shape;
 import underhand.repertoire.Candidates;
@@ -38,8 +38,8 @@ final class LayerBuilder {
     /** Each time a chord is widened it is searched for so many times as many grips. */
     static final int WIDENING = 2;
 
-    /** Grips of a chord bound to others that are looked at first. */
-    private static final int BOUND_GRIPS = 80;
+    /** Grips of a chord bound to others that are looked at. */
+    private static final int MOST_BOUND = 160;
 
     private final Song song;
     private final KnownGrips known;
@@ -49,8 +49,11 @@ final class LayerBuilder {
     private final TexturePlan textures;
     private final Map<Integer, List<Lock>> locks;
 
-    /** Chords whose grips are bound to others: there the fingers count as much as the shape. */
-    private final Set<WantedChord> bound = new HashSet<>();
+    /** Shapes of chords whose grips are bound to others: there the fingers count as much as the shape. */
+    private final Map<WantedChord, Set<Shape>> bound;
+
+    /** What is searched for among those. */
+    private final Map<WantedChord, GripPool> boundPools = new ConcurrentHashMap<>();
 
     private final Map<WantedChord, Integer> widths = new HashMap<>();
     private final Map<WantedChord, GripPool.Cheapest> searched = new HashMap<>();
@@ -92,21 +95,7 @@ final class LayerBuilder {
         this.mostGrips = mostGrips;
         this.inAllFingerings = inAllFingerings;
         this.locks = settings.locks().stream().collect(Collectors.groupingBy(Lock::placement));
-        bind();
-    }
-
-    private void bind() {
-        boolean slidesIn = false;
-        for (Chart.Slot slot : song.placements()) {
-            boolean slidesOn = false;
-            for (Reading reading : song.readings(slot)) {
-                if (reading.isBound() || slidesIn) {
-                    reading.steps().forEach(s -> bound.add(wanted(slot, s)));
-                }
-                slidesOn |= reading.steps().get(reading.steps().size() - 1).bond() == Bond.SLIDE;
-            }
-            slidesIn = slidesOn;
-        }
+        this.bound = BoundShapes.of(song, this::wanted, searches::shapes);
     }
 
     /** Looks at more grips of some chords from the next {@link #build} on; false when all were searched as far as may be. */
@@ -121,8 +110,7 @@ final class LayerBuilder {
     /** Where voices are led a grip's own effort says little of what it is worth: all are looked at from the first. */
     private int width(WantedChord chord) {
         boolean isWished = !chord.ask().motion().equals(Motion.FREE);
-        int first = bound.contains(chord) ? Math.min(BOUND_GRIPS, mostGrips) : firstWidth;
-        return widths.getOrDefault(chord, isWished ? mostGrips : first);
+        return widths.getOrDefault(chord, isWished ? mostGrips : firstWidth);
     }
 
     private boolean widen(WantedChord chord) {
@@ -332,8 +320,18 @@ final class LayerBuilder {
     }
 
     private GripPool.Cheapest cheapest(WantedChord chord) {
-        int most = width(chord);
-        return searches.cheapest(
-                chord, song.occurrences(chord.chord()), most, inAllFingerings || bound.contains(chord));
+        int occurrences = song.occurrences(chord.chord());
+        return bound.containsKey(chord)
+                ? boundGrips(chord, occurrences)
+                : searches.cheapest(chord, occurrences, width(chord), inAllFingerings);
+    }
+
+    /** Past the easiest so many that are left of a chord there is none that anybody would play. */
+    private GripPool.Cheapest boundGrips(WantedChord chord, int occurrences) {
+        Set<Shape> shapes = bound.get(chord);
+        GripPool pool = boundPools.computeIfAbsent(chord, c -> searches.among(c, occurrences, shapes));
+        return width(chord) < MOST_BOUND
+                ? pool.cheapestInAllFingerings(width(chord))
+                : new GripPool.Cheapest(pool.cheapestInAllFingerings(MOST_BOUND).grips(), Double.POSITIVE_INFINITY);
     }
 }

@@ -147,7 +147,7 @@ public final class PartSolver implements Solver {
         Map<Integer, ReadingId> unkept = solution.broken();
         for (Chart.Slot at : of.placements()) {
             of.readings(at).stream()
-                    .filter(r -> r.isBound() && !solution.plays(at.index()))
+                    .filter(r -> (r.isBound() || r.overStill()) && !solution.plays(at.index()))
                     .forEach(r -> unkept.put(at.index(), r.id()));
         }
         return unkept;

@@ -26,6 +26,7 @@ import underhand.settings.ArrangementSettings;
 import underhand.settings.Lock;
 import underhand.settings.ReadingChoice;
 import underhand.settings.ReadingChoice.Verdict;
+import underhand.settings.TexturePlan;
 import underhand.solve.PlacedGrip;
 
 /** Lines, pairs and slides are played together, one string or one grip moving, or they are not offered. Common practice. */
@@ -169,6 +170,23 @@ class LinesTogetherTest {
             }
         }
         assertTrue(slides > 0, chart.placements().toString());
+    }
+
+    /** Within a texture its own grips slide: two strings in tenths, power chords on the lowest strings. */
+    @ParameterizedTest
+    @CsvSource({"tenths, 2", "riff, 3", "triads, 3"})
+    void slide_inATexture_isOfItsGrips(String texture, int mostStrings) {
+        ArrangementSettings settings = taking(ArrangementSettings.ofRung(4).withCapo(0), "chromatic-walk", 0)
+                .withTextures(TexturePlan.read(texture, new TexturePlan.Wished(null, null, null, null, null)));
+        Arrangement arrangement = ARRANGER.arrange(chart("| A7 | F#7 | Bm | E7 |"), settings);
+        assertFalse(isUnkept(arrangement), arrangement.warnings().toString());
+        List<Grip> grips = grips(arrangement).subList(0, 4);
+        for (int i = 0; i < 3; i++) {
+            assertEquals(
+                    grips.get(i).shape().moved(-1).orElseThrow(),
+                    grips.get(i + 1).shape());
+            assertTrue(grips.get(i).shape().sounding() <= mostStrings, grips.toString());
+        }
     }
 
     /** The seventh of a movable grip falls to the sixth, and the finger on the third string rests. */
