@@ -166,9 +166,27 @@ public final class GripFinder {
     public GripPool pool(ChordSymbol chord, Form form, int occurrences, Predicate<Shape> where) {
         boolean isMovable = form.kind() == Form.Kind.MOVABLE;
         if (ask.isFree() || !isMovable && !form.equals(Form.WHOLE)) {
-            return pool(FormDemand.of(form, chord, voicing, board), chord, occurrences, where, Integer.MAX_VALUE);
+            return inForm(form, chord, occurrences, where);
         }
         return inTexture(chord, occurrences, isMovable ? where.and(shape -> shape.openStrings() == 0) : where);
+    }
+
+    /** The grips of a form that keep what is wished of all grips; where there is none, whichever there are. */
+    private GripPool inForm(Form form, ChordSymbol chord, int occurrences, Predicate<Shape> where) {
+        FormDemand wanted = FormDemand.of(form, chord, voicing, board);
+        if (ask.hasWishes()) {
+            Predicate<Shape> wished = where.and(shape -> ask.isWished(shape, chord, board));
+            GripPool pool = pool(wanted, chord, occurrences, wished, Integer.MAX_VALUE);
+            if (hasAny(pool)) {
+                return pool;
+            }
+        }
+        return pool(wanted, chord, occurrences, where, Integer.MAX_VALUE);
+    }
+
+    private boolean hasAny(GripPool pool) {
+        List<RatedGrip> first = pool.cheapest(1).grips();
+        return !first.isEmpty() && first.get(0).rung() <= rung.level();
     }
 
     /** The grips of the first families of the texture that have any. */
@@ -177,8 +195,7 @@ public final class GripFinder {
         for (int attempt = 0; attempt < last; attempt++) {
             FormDemand wanted = FormDemand.of(ask, attempt, chord, voicing, board);
             GripPool pool = pool(wanted, chord, occurrences, where, Integer.MAX_VALUE);
-            List<RatedGrip> first = pool.cheapest(1).grips();
-            if (!first.isEmpty() && first.get(0).rung() <= rung.level()) {
+            if (hasAny(pool)) {
                 return pool;
             }
         }

@@ -59,6 +59,16 @@ public record TextureAsk(Texture texture, Wishes wishes) {
                 && (families.isEmpty() || families.stream().anyMatch(structure::isOf));
     }
 
+    /** Whether anything is wished of every grip, whatever the texture. */
+    public boolean hasWishes() {
+        return !wishes.equals(Wishes.NONE);
+    }
+
+    /** Whether a shape keeps the wishes, of the texture or not. */
+    public boolean isWished(Shape shape, ChordSymbol chord, Fretboard board) {
+        return wishes.hold(shape, new Structure(shape, chord, board, true));
+    }
+
     /** Whether a shape is of the texture, in any of its families, and keeps the wishes. */
     public boolean holds(Shape shape, ChordSymbol chord, Fretboard board, boolean bassElsewhere) {
         for (int attempt = 0; attempt < tries(bassElsewhere) - 1; attempt++) {

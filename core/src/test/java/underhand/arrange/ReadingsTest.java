@@ -7,7 +7,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -29,6 +28,7 @@ import underhand.settings.MajorBarre;
 import underhand.settings.ReadingChoice;
 import underhand.settings.ReadingChoice.Verdict;
 import underhand.settings.Setting;
+import underhand.settings.TexturePlan;
 import underhand.solve.PlacedGrip;
 
 /** Readings in the route: accepted, pinned, refused, priced; and what each house rule changes. */
@@ -151,27 +151,27 @@ class ReadingsTest {
         }
     }
 
-    /** I, IV and V of a dominant blues in guide tones: one grip of two strings, one fret down and one fret up. */
+    /** I, IV and V of a dominant blues in guide tones on three pairs of strings: one fret down and one fret up. */
     @ParameterizedTest
     @ValueSource(ints = {0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11})
     void arrange_guideTonesOfABlues_moveByOneFret(int semitones) {
         Chart blues = chart("key: A\n| A7 | D7 | A7 | E7 |");
         Chart chart = blues.transpose(semitones, blues.key().orElseThrow());
-        ArrangementSettings settings = ArrangementSettings.ofRung(4).withCapo(0).withSetting(Setting.BASS);
+        ArrangementSettings settings = ArrangementSettings.ofRung(5).withCapo(0).withSetting(Setting.BASS);
         for (int placement = 0; placement < 4; placement++) {
             settings = with(settings, placement, "guide-tones", Verdict.PINNED);
         }
-        List<Shape> shapes = shapes(ARRANGER.arrange(chart, settings));
-        List<Integer> strings = IntStream.range(0, 6)
-                .filter(s -> !shapes.get(0).isSilent(s))
-                .boxed()
-                .toList();
-        assertEquals(2, strings.size());
-        for (int string : strings) {
-            int one = shapes.get(0).fret(string);
-            assertEquals(one - 1, shapes.get(1).fret(string), shapes.toString());
-            assertEquals(one, shapes.get(2).fret(string), shapes.toString());
-            assertEquals(one + 1, shapes.get(3).fret(string), shapes.toString());
+        for (String pair : List.of("54", "43", "32")) {
+            TexturePlan onPair = TexturePlan.read("free", new TexturePlan.Wished(pair, null, null, null, null));
+            List<Shape> shapes = shapes(ARRANGER.arrange(chart, settings.withTextures(onPair)));
+            for (char number : pair.toCharArray()) {
+                int string = 6 - (number - '0');
+                int one = shapes.get(0).fret(string);
+                assertEquals(2, shapes.get(0).sounding(), shapes.toString());
+                assertEquals(one - 1, shapes.get(1).fret(string), shapes.toString());
+                assertEquals(one, shapes.get(2).fret(string), shapes.toString());
+                assertEquals(one + 1, shapes.get(3).fret(string), shapes.toString());
+            }
         }
     }
 
