@@ -1,6 +1,7 @@
 package underhand.format.score;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,6 +19,7 @@ import underhand.part.Spelling;
 import underhand.picking.Step.Direction;
 import underhand.picking.Step.Sound;
 import underhand.picking.Step.Weight;
+import underhand.pitch.Key;
 import underhand.pitch.Mode;
 import underhand.pitch.Pitch;
 import underhand.pitch.SpelledPitch;
@@ -47,7 +49,11 @@ final class MusicXmlWriter {
 
     private boolean hasTwoVoices;
     private Metre metre;
+    private Key key;
     private boolean swing;
+
+    /** The key of each bar: of its section where the chart states one, else of the song. */
+    private final Map<Integer, Key> keys = new HashMap<>();
 
     private MusicXmlWriter(XmlText xml, ScoredPart scored) {
         this.xml = xml;
@@ -55,6 +61,9 @@ final class MusicXmlWriter {
         this.spelling = Spelling.sounding(scored.part());
         this.strings = scored.tuning().strings().size();
         this.dynamics = new Dynamics(scored.part());
+        for (PlacedGrip placed : scored.part().arrangement().placements()) {
+            keys.put(placed.slot().bar(), placed.slot().key().orElse(scored.key()));
+        }
     }
 
     /** @param parts of one song, the first guitar first */
@@ -125,24 +134,30 @@ final class MusicXmlWriter {
     }
 
     private void attributes(PartBar bar, boolean first) {
-        if (!first && bar.metre().equals(metre)) {
+        Key here = keys.getOrDefault(bar.number(), first ? scored.key() : key);
+        boolean newMetre = !bar.metre().equals(metre);
+        if (!newMetre && here.equals(key)) {
             return;
         }
         xml.open("attributes");
         if (first) {
             xml.element("divisions", NoteValue.PER_QUARTER);
-            xml.open("key").element("fifths", scored.key().fifths());
-            xml.element("mode", scored.key().mode() == Mode.MAJOR ? "major" : "minor")
-                    .close();
         }
-        xml.open("time").element("beats", bar.metre().beats());
-        xml.element("beat-type", bar.metre().unit()).close();
+        if (!here.equals(key)) {
+            xml.open("key").element("fifths", here.fifths());
+            xml.element("mode", here.mode() == Mode.MAJOR ? "major" : "minor").close();
+        }
+        if (newMetre) {
+            xml.open("time").element("beats", bar.metre().beats());
+            xml.element("beat-type", bar.metre().unit()).close();
+        }
         if (first) {
             xml.open("clef").element("sign", "TAB").element("line", 5).close();
             staff();
         }
         xml.close();
         metre = bar.metre();
+        key = here;
         if (first) {
             tempo(bar);
         }

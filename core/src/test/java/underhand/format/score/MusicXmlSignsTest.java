@@ -5,12 +5,14 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.audiveris.proxymusic.Articulations;
+import org.audiveris.proxymusic.Attributes;
 import org.audiveris.proxymusic.Direction;
 import org.audiveris.proxymusic.Frame;
 import org.audiveris.proxymusic.FrameNote;
@@ -20,12 +22,14 @@ import org.audiveris.proxymusic.Note;
 import org.audiveris.proxymusic.ScorePartwise;
 import org.audiveris.proxymusic.StartStop;
 import org.audiveris.proxymusic.util.Marshalling;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import underhand.arrange.Arrangement;
 import underhand.arrange.Arranger;
+import underhand.chart.Chart;
 import underhand.format.text.ChartTextReader;
 import underhand.hand.FingeringSearch;
 import underhand.hand.FretWindow;
@@ -43,6 +47,7 @@ import underhand.picking.PatternPlan;
 import underhand.picking.Patterns;
 import underhand.picking.Step.Sound;
 import underhand.picking.Step.Weight;
+import underhand.pitch.Key;
 import underhand.settings.ArrangementSettings;
 
 /** What stands at the notes of a score and its chord symbols, read by ProxyMusic. */
@@ -190,6 +195,40 @@ class MusicXmlSignsTest {
         String tab = TabText.write("t", scored);
         assertEquals(expected.contains("swing"), tab.contains("(swing"), tab);
         assertEquals(expected.contains("straight"), tab.contains("(straight"), tab);
+    }
+
+    /** A section with a key of its own begins with it. */
+    @Test
+    void key_ofASection_isWrittenWhereItBegins() throws Exception {
+        ArrangementSettings settings = ArrangementSettings.ofRung(3);
+        Chart chart = ChartTextReader.read(
+                        "key: E\n[Verse]\n| E | A |\n[Bridge]\nkey: Gm\n| Gm | D7 |\n[Chorus]\nkey: E\n| B7 | E |")
+                .chart();
+        assertEquals(Optional.of(Key.parse("Gm")), chart.sections().get(1).key());
+        Arrangement arrangement = new Arranger().arrange(chart, settings);
+        ScoredPart scored =
+                new ScoredPart("Guitar", Part.of(arrangement, List.of()), settings.tuning(), false, Handedness.RIGHT);
+        String xml = MusicXmlWriter.write("t", List.of(scored));
+        ScorePartwise score =
+                (ScorePartwise) Marshalling.unmarshal(new ByteArrayInputStream(xml.getBytes(StandardCharsets.UTF_8)));
+        List<String> found = new ArrayList<>();
+        for (ScorePartwise.Part.Measure measure : score.getPart().get(0).getMeasure()) {
+            for (Object item : measure.getNoteOrBackupOrForward()) {
+                if (item instanceof Attributes attributes
+                        && !attributes.getKey().isEmpty()) {
+                    found.add(measure.getNumber() + " "
+                            + attributes.getKey().get(0).getFifths() + " "
+                            + attributes.getKey().get(0).getMode());
+                }
+            }
+        }
+        assertEquals(List.of("1 4 major", "3 -2 minor", "5 4 major"), found);
+        Chart again = MusicXmlReader.read(xml.getBytes(StandardCharsets.UTF_8)).chart();
+        assertEquals(
+                List.of("E major", "G minor", "E major"),
+                again.sections().stream()
+                        .map(s -> s.key().orElseThrow().toString())
+                        .toList());
     }
 
     /** Every struck note is as loud as the page plays it; what is tied on is not struck. */
