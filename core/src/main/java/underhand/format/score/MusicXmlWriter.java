@@ -4,19 +4,16 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalInt;
 import underhand.chart.Chart;
 import underhand.chart.Metre;
 import underhand.chord.ChordSymbol;
-import underhand.fill.Technique;
 import underhand.part.Notation;
 import underhand.part.Notation.Event;
 import underhand.part.NoteValue;
 import underhand.part.PartBar;
 import underhand.part.PlayedNote;
 import underhand.part.Spelling;
-import underhand.picking.Step.Direction;
 import underhand.picking.Step.Sound;
 import underhand.picking.Step.Weight;
 import underhand.pitch.Key;
@@ -26,14 +23,19 @@ import underhand.pitch.SpelledPitch;
 import underhand.solve.PlacedGrip;
 
 /**
- * Writes MusicXML 4.0 (W3C Music Notation Community Group, 2021), score-partwise: a tab staff for each guitar with its
- * tuning and capo, pitches as they sound, frets from the capo, fingers of both hands, chord symbols as they sound, words and
+ * Writes MusicXML 4.0 (W3C Music Notation Community Group, 2021), score-partwise: for each guitar a staff of notes, an
+ * octave above their sound as guitars are written, and a tab staff with its tuning and capo, pitches as they sound, frets from the capo, fingers of both hands, chord symbols as they sound, words and
  * sections.
  */
 final class MusicXmlWriter {
 
     /** Velocity that 100 percent of dynamics are (MusicXML 4.0, attribute dynamics). */
     private static final int FORTE = 90;
+
+    /** Notes above, tab below. */
+    private static final int STAVES = 2;
+
+    private static final int VOICES_A_STAFF = 4;
 
     private static final Map<Integer, String> TYPES =
             Map.of(1, "whole", 2, "half", 4, "quarter", 8, "eighth", 16, "16th", 32, "32nd");
@@ -43,7 +45,12 @@ final class MusicXmlWriter {
     private final Spelling spelling;
     private final int strings;
     private final Dynamics dynamics;
+    private final MusicXmlSigns signs;
     private int bar;
+
+    /** The staff that is written: 1 for the notes, 2 for the tab. */
+    private int staff;
+
     /** The voice that is written, from 1, and whether its bar has another. */
     private int voice;
 
@@ -61,6 +68,7 @@ final class MusicXmlWriter {
         this.spelling = Spelling.sounding(scored.part());
         this.strings = scored.tuning().strings().size();
         this.dynamics = new Dynamics(scored.part());
+        this.signs = new MusicXmlSigns(xml, strings);
         for (PlacedGrip placed : scored.part().arrangement().placements()) {
             keys.put(placed.slot().bar(), placed.slot().key().orElse(scored.key()));
         }
@@ -105,13 +113,15 @@ final class MusicXmlWriter {
                 swing(bar.swing());
             }
             hasTwoVoices = written.voices().size() > 1;
-            for (voice = 1; voice <= written.voices().size(); voice++) {
-                if (voice > 1) {
-                    xml.open("backup").element("duration", written.length()).close();
-                }
-                List<Event> events = withNext(bars, i, voice - 1);
-                for (int at = 0; at < written.voices().get(voice - 1).size(); at++) {
-                    event(events, at);
+            for (staff = 1; staff <= STAVES; staff++) {
+                for (voice = 1; voice <= written.voices().size(); voice++) {
+                    if (staff > 1 || voice > 1) {
+                        xml.open("backup").element("duration", written.length()).close();
+                    }
+                    List<Event> events = withNext(bars, i, voice - 1);
+                    for (int at = 0; at < written.voices().get(voice - 1).size(); at++) {
+                        event(events, at);
+                    }
                 }
             }
             if (i == bars.size() - 1) {
@@ -152,8 +162,14 @@ final class MusicXmlWriter {
             xml.element("beat-type", bar.metre().unit()).close();
         }
         if (first) {
-            xml.open("clef").element("sign", "TAB").element("line", 5).close();
-            staff();
+            xml.element("staves", STAVES);
+            xml.open("clef", "number", 1).element("sign", "G").element("line", 2);
+            xml.element("clef-octave-change", -1).close();
+            xml.open("clef", "number", STAVES)
+                    .element("sign", "TAB")
+                    .element("line", 5)
+                    .close();
+            tuning();
         }
         xml.close();
         metre = bar.metre();
@@ -163,8 +179,17 @@ final class MusicXmlWriter {
         }
     }
 
-    private void staff() {
-        xml.open("staff-details").element("staff-lines", strings);
+    private boolean isTab() {
+        return staff == STAVES;
+    }
+
+    /** Number of the voice in its measure: those of the two staves apart. */
+    private int voiceNumber() {
+        return (staff - 1) * VOICES_A_STAFF + voice;
+    }
+
+    private void tuning() {
+        xml.open("staff-details", "number", STAVES).element("staff-lines", strings);
         List<Pitch> open = scored.tuning().strings();
         for (int string = 0; string < strings; string++) {
             SpelledPitch pitch = scored.key().spellPitch(open.get(string).midi());
@@ -221,7 +246,7 @@ final class MusicXmlWriter {
 
     private void event(List<Event> events, int at) {
         Event event = events.get(at);
-        if (event.begins()) {
+        if (event.begins() && !isTab()) {
             harmony(scored.part().arrangement().placements().get(event.place()));
         }
         for (int value = 0; value < event.values().size(); value++) {
@@ -230,13 +255,13 @@ final class MusicXmlWriter {
                 xml.open("note")
                         .empty("rest")
                         .element("duration", length.length())
-                        .element("voice", voice);
+                        .element("voice", voiceNumber());
                 type(length);
-                xml.close();
+                xml.element("staff", staff).close();
                 continue;
             }
             for (int i = 0; i < event.notes().size(); i++) {
-                boolean words = event.begins() && value == 0 && i == 0;
+                boolean words = event.begins() && value == 0 && i == 0 && !isTab();
                 note(events, at, value, i, words);
             }
         }
@@ -288,7 +313,7 @@ final class MusicXmlWriter {
         if (tiedTo) {
             xml.empty("tie", "type", "start");
         }
-        xml.element("voice", voice);
+        xml.element("voice", voiceNumber());
         type(length);
         if (hasTwoVoices) {
             xml.element("stem", voice == 1 ? "up" : "down");
@@ -296,6 +321,7 @@ final class MusicXmlWriter {
         if (event.weight() == Weight.GHOST) {
             xml.element("notehead", "x");
         }
+        xml.element("staff", staff);
         xml.open("notations");
         if (tiedFrom) {
             xml.empty("tied", "type", "stop");
@@ -303,10 +329,11 @@ final class MusicXmlWriter {
         if (tiedTo) {
             xml.empty("tied", "type", "start");
         }
-        slide(events, at, note, tiedFrom, tiedTo);
-        technical(events, at, note, index, tiedFrom);
-        if (index == 0 && !tiedFrom) {
-            articulations(event);
+        signs.slide(events, at, note, tiedFrom, tiedTo);
+        if (isTab()) {
+            signs.technical(events, at, note, index, tiedFrom);
+        } else if (index == 0 && !tiedFrom) {
+            signs.articulations(event);
         }
         xml.close();
         if (words) {
@@ -316,21 +343,6 @@ final class MusicXmlWriter {
             xml.open("play").element("mute", "palm").close();
         }
         xml.close();
-    }
-
-    private void articulations(Event event) {
-        boolean accent = event.weight() == Weight.ACCENT;
-        boolean cut = event.sound() == Sound.CUT;
-        if (accent || cut) {
-            xml.open("articulations");
-            if (accent) {
-                xml.empty("accent");
-            }
-            if (cut) {
-                xml.empty("staccato");
-            }
-            xml.close();
-        }
     }
 
     private void words(int place) {
@@ -363,57 +375,5 @@ final class MusicXmlWriter {
                     .element("normal-notes", 2)
                     .close();
         }
-    }
-
-    private void technical(List<Event> events, int at, PlayedNote note, int index, boolean tiedFrom) {
-        Event event = events.get(at);
-        xml.open("technical");
-        if (!tiedFrom) {
-            if (event.strum().isPresent() && index == 0) {
-                xml.empty(event.strum().get() == Direction.DOWN ? "down-bow" : "up-bow");
-            }
-            if (note.leftFinger() > 0) {
-                xml.element("fingering", note.leftFinger() > 4 ? "T" : Integer.toString(note.leftFinger()));
-            }
-            note.rightFinger().ifPresent(f -> xml.element("pluck", f.letter()));
-        }
-        xml.element("string", strings - note.string()).element("fret", note.fret());
-        legato(events, at, note, tiedFrom);
-        xml.close();
-    }
-
-    /** Hammer-ons and pull-offs, from the note they leave to the one they reach. */
-    private void legato(List<Event> events, int at, PlayedNote note, boolean tiedFrom) {
-        if (!tiedFrom && (note.technique() == Technique.HAMMER_ON || note.technique() == Technique.PULL_OFF)) {
-            xml.element(note.technique().label(), mark(note.technique()), "type", "stop", "number", 1);
-        }
-        reached(events, at, note)
-                .filter(t -> t == Technique.HAMMER_ON || t == Technique.PULL_OFF)
-                .ifPresent(t -> xml.element(t.label(), mark(t), "type", "start", "number", 1));
-    }
-
-    private void slide(List<Event> events, int at, PlayedNote note, boolean tiedFrom, boolean tiedTo) {
-        if (!tiedFrom && note.technique() == Technique.SLIDE) {
-            xml.empty("slide", "type", "stop", "number", 1);
-        }
-        if (!tiedTo
-                && reached(events, at, note).filter(t -> t == Technique.SLIDE).isPresent()) {
-            xml.empty("slide", "type", "start", "number", 1);
-        }
-    }
-
-    private static String mark(Technique technique) {
-        return technique == Technique.HAMMER_ON ? "H" : "P";
-    }
-
-    /** How the next event reaches its note on the same string. */
-    private static Optional<Technique> reached(List<Event> events, int at, PlayedNote note) {
-        if (at + 1 >= events.size()) {
-            return Optional.empty();
-        }
-        return events.get(at + 1).notes().stream()
-                .filter(n -> n.string() == note.string())
-                .map(PlayedNote::technique)
-                .findFirst();
     }
 }

@@ -157,6 +157,7 @@ class MusicXmlSignsTest {
                 .filter(item -> item instanceof Note note
                         && note.getPitch() != null
                         && note.getChord() == null
+                        && WritersTest.isOn(WritersTest.NOTES, note)
                         && note.getTie().stream()
                                 .noneMatch(t -> t.getType().value().equals("stop")))
                 .map(item -> marks((Note) item))
@@ -250,6 +251,7 @@ class MusicXmlSignsTest {
                 .flatMap(m -> m.getNoteOrBackupOrForward().stream())
                 .filter(item -> item instanceof Note note
                         && note.getDynamics() != null
+                        && WritersTest.isOn(WritersTest.NOTES, note)
                         && note.getTie().stream().noneMatch(t -> t.getType() == StartStop.STOP))
                 .map(item -> ((Note) item).getDynamics().longValue())
                 .sorted()

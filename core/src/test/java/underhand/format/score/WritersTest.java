@@ -112,6 +112,15 @@ class WritersTest {
                 new Case(SONG, "swing-thumb", 4, 1));
     }
 
+    /** Staves of a guitar: its notes, and its tab. */
+    static final int NOTES = 1;
+
+    static final int TAB = 2;
+
+    static boolean isOn(int staff, Note note) {
+        return note.getStaff().intValue() == staff;
+    }
+
     /** The notes of a score as ProxyMusic reads it: midi, string, fret, fingers, duration. */
     private static List<String> proxyNotes(String musicXml) throws Exception {
         ScorePartwise score = (ScorePartwise)
@@ -119,7 +128,7 @@ class WritersTest {
         List<String> found = new ArrayList<>();
         for (ScorePartwise.Part.Measure measure : score.getPart().get(0).getMeasure()) {
             for (Object item : measure.getNoteOrBackupOrForward()) {
-                if (item instanceof Note note && note.getPitch() != null) {
+                if (item instanceof Note note && note.getPitch() != null && isOn(TAB, note)) {
                     boolean held = note.getTie().stream()
                             .anyMatch(t -> t.getType().value().equals("stop"));
                     if (!held) {
@@ -229,19 +238,43 @@ class WritersTest {
         List<ScorePartwise.Part.Measure> measures = score.getPart().get(0).getMeasure();
         assertEquals(bars.size(), measures.size());
         for (int i = 0; i < bars.size(); i++) {
-            int length = measures.get(i).getNoteOrBackupOrForward().stream()
+            List<Note> notes = measures.get(i).getNoteOrBackupOrForward().stream()
                     .filter(Note.class::isInstance)
                     .map(Note.class::cast)
-                    .filter(n -> n.getChord() == null)
+                    .toList();
+            List<String> above = sounds(notes, NOTES);
+            assertEquals(sounds(notes, TAB), above, "bar " + (i + 1));
+            int length = notes.stream()
+                    .filter(n -> n.getChord() == null && isOn(NOTES, n))
                     .mapToInt(n -> n.getDuration().intValue())
                     .sum();
             assertEquals(bars.get(i).length(), length, "bar " + (i + 1));
         }
         Attributes attributes =
                 (Attributes) measures.get(0).getNoteOrBackupOrForward().get(0);
+        assertEquals(2, attributes.getStaves().intValue());
+        assertEquals(
+                List.of("1 G -1", "2 TAB null"),
+                attributes.getClef().stream()
+                        .map(c -> c.getNumber() + " " + c.getSign() + " " + c.getClefOctaveChange())
+                        .toList());
+        assertEquals(BigInteger.TWO, attributes.getStaffDetails().get(0).getNumber());
         BigInteger capo = attributes.getStaffDetails().get(0).getCapo();
         assertEquals(song.capo(), capo == null ? 0 : capo.intValue());
         assertEquals(6, attributes.getStaffDetails().get(0).getStaffTuning().size());
+    }
+
+    /** What a staff sounds and how long, note by note. */
+    private static List<String> sounds(List<Note> notes, int staff) {
+        return notes.stream()
+                .filter(n -> isOn(staff, n))
+                .map(n -> (n.getPitch() == null
+                                ? "rest"
+                                : "" + n.getPitch().getStep()
+                                        + n.getPitch().getAlter()
+                                        + n.getPitch().getOctave())
+                        + " " + n.getDuration() + " " + n.getTie().size())
+                .toList();
     }
 
     /** Our own reader finds the song again: chords, words, sections, key, metre, tempo. */
