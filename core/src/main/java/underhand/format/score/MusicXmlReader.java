@@ -69,11 +69,7 @@ final class MusicXmlReader {
                     1);
         }
         List<XmlNode> chords = bare ? sung : withChords;
-        boolean tabOnly = !bare
-                && sung.stream()
-                        .flatMap(m -> m.all("attributes"))
-                        .anyMatch(a ->
-                                a.textAt("clef", "sign").filter("TAB"::equals).isPresent());
+        boolean tabOnly = !bare && isTab(root, sung);
         if (tabOnly) {
             dropped.add("the notes of the tab staff: grips are found anew");
         }
@@ -85,6 +81,17 @@ final class MusicXmlReader {
             withTune(measures, measures(sung, true));
         }
         return new ReadScore(chart(root, unrolled(measures)), List.copyOf(dropped));
+    }
+
+    /** Whether a part is on a tab staff: on that alone, or as this application writes it, below its notes. */
+    private static boolean isTab(XmlNode root, List<XmlNode> part) {
+        boolean isOurs = root.textAt("identification", "encoding", "software")
+                .filter(MusicXmlWriter.SOFTWARE::equals)
+                .isPresent();
+        return part.stream()
+                .flatMap(m -> m.all("attributes"))
+                .flatMap(a -> a.all("clef").limit(isOurs ? MusicXmlWriter.STAVES : 1))
+                .anyMatch(clef -> clef.textAt("sign").filter("TAB"::equals).isPresent());
     }
 
     /** The measures of every part, also of a score that is written measure by measure. */

@@ -33,7 +33,10 @@ final class MusicXmlWriter {
     private static final int FORTE = 90;
 
     /** Notes above, tab below. */
-    private static final int STAVES = 2;
+    static final int STAVES = 2;
+
+    /** Who wrote it: what is read again is known by it. */
+    static final String SOFTWARE = "Underhand";
 
     private static final int VOICES_A_STAFF = 4;
 
@@ -79,6 +82,8 @@ final class MusicXmlWriter {
         XmlText xml = new XmlText();
         xml.open("score-partwise", "version", "4.0");
         xml.open("work").element("work-title", title).close();
+        xml.open("identification").open("encoding").element("software", SOFTWARE);
+        xml.close().close();
         xml.open("part-list");
         for (int i = 0; i < parts.size(); i++) {
             xml.open("score-part", "id", "P" + (i + 1));

@@ -290,6 +290,8 @@ class WritersTest {
             assertEquals(chart.metre(), read.chart().metre());
             assertEquals(chart.tempo(), read.chart().tempo());
             assertEquals(facts(chart), facts(read.chart()));
+            assertTrue(read.chart().placements().stream()
+                    .allMatch(slot -> slot.placement().tune().isEmpty()));
         }
     }
 
