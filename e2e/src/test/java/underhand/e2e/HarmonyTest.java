@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
@@ -86,6 +87,29 @@ class HarmonyTest extends InDemoBook {
                     By.xpath("//button[starts-with(@aria-label,'" + bar + "') and contains(@aria-label,'for Am')]"));
         }
         browser.await(By.tagName("aside"), t -> t.contains("One voice falls by half steps inside, every bar"));
+        assertOneStringMoves();
+        press("v");
+        browser.find(By.cssSelector("[data-testid=voices] .voice-asked"));
+        press("v");
+        browser.find(By.cssSelector("[data-reading^='falling-line:inside:4@string-']"));
+        browser.labelled("Undo").click();
+        browser.awaitTrue(() -> browser.driver()
+                .findElements(By.cssSelector("[data-reading*='@string-']"))
+                .isEmpty());
+    }
+
+    /** From bar to bar of the line, and no other. */
+    private void assertOneStringMoves() {
+        browser.awaitTrue(() -> {
+            List<String[]> line = browser.shapesOnTheRoad().subList(0, 4).stream()
+                    .map(shape -> shape.split(shape.contains("-") ? "-" : ""))
+                    .toList();
+            return IntStream.range(1, 4)
+                    .allMatch(i -> 1
+                            == IntStream.range(0, 6)
+                                    .filter(string -> !line.get(i)[string].equals(line.get(i - 1)[string]))
+                                    .count());
+        });
     }
 
     @Test
@@ -131,6 +155,13 @@ class HarmonyTest extends InDemoBook {
         browser.awaitTrue(() -> browser.shapesOnTheRoad().equals(squares));
         assertEquals(first, besideTheRoad(), "both are on one road, whichever is followed");
         press(Keys.ESCAPE);
+        press("t");
+        browser.click(By.cssSelector("[aria-label='Where it holds'] button[value=second]"));
+        browser.click(By.cssSelector("[data-texture=tenths] button"));
+        browser.find(By.cssSelector("[data-texture=tenths] button[aria-pressed=true]"));
+        browser.button("Done").click();
+        browser.awaitTrue(() -> !browser.shapesOnTheRoad().equals(squares));
+        assertEquals(first, besideTheRoad(), "the first guitar keeps its own");
         pickForTheSecondGuitar();
         browser.button("Sheet").click();
         browser.awaitTrue(() -> browser.driver().findElements(By.tagName("h1")).stream()
