@@ -6,6 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import underhand.chart.Chart;
 import underhand.hand.Rung;
 import underhand.harmony.HarmonyReader;
@@ -216,18 +218,37 @@ public final class Ladder {
         if (plan.moving()) {
             on = on.withHouseRules(on.houseRules().with(HouseRule.MOTION, 1.0));
         }
-        Preferences preferences = on.preferences();
-        List<ReadingChoice> choices = new ArrayList<>();
-        for (Spot spot : harmony.spots()) {
-            wished(plan, spot, RuleCatalogue.judge(spot, preferences))
-                    .ifPresent(r -> choices.add(new ReadingChoice(spot.slot().index(), r.id(), verdict(r))));
-        }
+        List<ReadingChoice> choices = choices(plan, on.preferences(), Set.of());
         Arrangement arrangement = arrange(on.withReadings(choices));
+        Set<Integer> unkept = unkept(arrangement);
+        if (!unkept.isEmpty()) {
+            choices = choices(plan, on.preferences(), unkept);
+            arrangement = arrange(on.withReadings(choices));
+        }
         if (rung == Rung.LOWEST) {
             arrangement = eased(on, choices, arrangement);
         }
         double effort = effort(arrangement);
         return new LadderStep(rung, arrangement, choices, effort, "");
+    }
+
+    /** @param single placements whose grips no hand can bind to others */
+    private List<ReadingChoice> choices(Plan plan, Preferences preferences, Set<Integer> single) {
+        List<ReadingChoice> choices = new ArrayList<>();
+        for (Spot spot : harmony.spots()) {
+            boolean mayBind = !single.contains(spot.slot().index());
+            wished(plan, spot, RuleCatalogue.judge(spot, preferences), mayBind)
+                    .ifPresent(r -> choices.add(new ReadingChoice(spot.slot().index(), r.id(), verdict(r))));
+        }
+        return choices;
+    }
+
+    /** Placements of the chart where what was wished cannot be played as it is called. */
+    private static Set<Integer> unkept(Arrangement arrangement) {
+        return arrangement.warnings().stream()
+                .filter(w -> w.kind() == Warning.Kind.READING)
+                .flatMap(w -> w.placements().stream())
+                .collect(Collectors.toSet());
     }
 
     /** A colour is what the rung is about; a simpler chord is taken where it is easier. */
@@ -236,10 +257,11 @@ public final class Ladder {
         return isSimpler ? Verdict.ACCEPTED : Verdict.PINNED;
     }
 
-    private Optional<Reading> wished(Plan plan, Spot spot, RuleCatalogue.Judgement judgement) {
+    private Optional<Reading> wished(Plan plan, Spot spot, RuleCatalogue.Judgement judgement, boolean mayBind) {
         for (ReadingId wish : plan.wishes()) {
             Optional<Reading> found = judgement.readings().stream()
                     .filter(r -> r.id().isOf(wish))
+                    .filter(r -> mayBind || !r.isBound() && !r.overStill())
                     .filter(r -> !isRich(r) || isAtHomeOn(spot))
                     .findFirst();
             if (found.isPresent()) {

@@ -20,7 +20,7 @@ public record Warning(Kind kind, String text, List<Integer> placements) {
         LOCK,
         /** Something that was wished of the voices could not be had. */
         WISH,
-        /** A chosen reading no rule proposes any more. */
+        /** A chosen reading no rule proposes any more, or no hand can play as it is called. */
         READING,
         /** Changes that come late at this tempo. */
         LATE,

@@ -8,7 +8,7 @@ import java.util.Optional;
  *
  * @param total effort of grips, changes and capo
  * @param unkeptLocks placements whose lock no hand can hold
- * @param unkeptReadings placements whose chosen reading no rule proposes any more
+ * @param unkeptReadings placements whose chosen reading no rule proposes any more, or no hand can play as it is called
  * @param budget what was left out of the search; empty when no part is cheaper
  * @param solo the tune, where it is played on top of the chords
  */

@@ -257,6 +257,23 @@ class LinesTogetherTest {
                 .toList();
     }
 
+    /** What a rung adds it can play: no step of the ladder has a reading that falls back. */
+    @ParameterizedTest
+    @ValueSource(strings = {"Dm", "F#m", "Bbm"})
+    void ladder_overAStillMinorChord_pinsOnlyWhatItPlays(String chord) {
+        Chart chart = chart("key: " + chord + "\ntempo: 70\n" + ("| " + chord + " ").repeat(4) + "|");
+        for (LadderStep step : Ladder.of(ARRANGER, chart, ArrangementSettings.ofRung(3))) {
+            assertFalse(isUnkept(step.arrangement()), "rung " + step.rung());
+            List<Integer> played = step.arrangement().placements().stream()
+                    .filter(p -> p.reading().isPresent())
+                    .map(p -> p.slot().index())
+                    .toList();
+            step.readings().stream()
+                    .filter(c -> c.verdict() == Verdict.PINNED)
+                    .forEach(c -> assertTrue(played.contains(c.placement()), step.rung() + " " + c));
+        }
+    }
+
     @Test
     void line_thatComesAgain_beginsAnewAfterItsBars() {
         int[] all = IntStream.range(0, 8).toArray();
