@@ -106,45 +106,52 @@ final class BoundShapes {
 
     private void collect(Song song, BiFunction<Chart.Slot, Reading.Step, WantedChord> wanted) {
         Map<Step, Set<Way>> ins = new HashMap<>();
-        Set<Step> reachedFreely = new LinkedHashSet<>();
+        Set<Step> reachedFreely = new HashSet<>();
         Map<Step, Optional<Set<Way>>> outs = new LinkedHashMap<>();
-        List<Chart.Slot> slots = song.placements();
-        for (int at = 0; at < slots.size(); at++) {
-            List<Reading> after = at + 1 < slots.size() ? song.readings(slots.get(at + 1)) : List.of();
-            for (Reading reading : song.readings(slots.get(at))) {
-                for (int part = 0; part < reading.steps().size(); part++) {
-                    Step here = new Step(slots.get(at), reading, part);
-                    List<Step> next = new ArrayList<>();
-                    if (!here.isLast()) {
-                        next.add(new Step(slots.get(at), reading, part + 1));
-                    } else {
-                        for (Reading other : after) {
-                            next.add(new Step(slots.get(at + 1), other, 0));
-                        }
-                    }
-                    Set<Way> ways = new LinkedHashSet<>();
-                    boolean isFree = next.isEmpty();
-                    for (Step to : next) {
-                        Bond bond = Bonds.between(
-                                here.step().bond(), reading.id(), to.reading().id());
-                        int by = Bonds.slide(here.step().chord(), to.step().chord());
-                        if (bond == Bond.FREE) {
-                            isFree = true;
-                            reachedFreely.add(to);
-                        } else {
-                            ways.add(new Way(wanted.apply(to.slot(), to.step()), bond, by));
-                            ins.computeIfAbsent(to, s -> new LinkedHashSet<>())
-                                    .add(new Way(wanted.apply(here.slot(), here.step()), bond, -by));
-                        }
-                    }
-                    outs.put(here, isFree ? Optional.empty() : Optional.of(ways));
+        for (Step here : steps(song)) {
+            List<Step> next = next(here, song);
+            Set<Way> ways = new LinkedHashSet<>();
+            boolean isFree = next.isEmpty();
+            for (Step to : next) {
+                Bond bond = Bonds.between(
+                        here.step().bond(), here.reading().id(), to.reading().id());
+                int by = Bonds.slide(here.step().chord(), to.step().chord());
+                if (bond == Bond.FREE) {
+                    isFree = true;
+                    reachedFreely.add(to);
+                } else {
+                    ways.add(new Way(wanted.apply(to.slot(), to.step()), bond, by));
+                    ins.computeIfAbsent(to, s -> new LinkedHashSet<>())
+                            .add(new Way(wanted.apply(here.slot(), here.step()), bond, -by));
                 }
             }
+            outs.put(here, isFree ? Optional.empty() : Optional.of(ways));
         }
         outs.forEach((step, ways) -> places.add(new Place(
                 wanted.apply(step.slot(), step.step()),
                 reachedFreely.contains(step) ? Optional.empty() : Optional.ofNullable(ins.get(step)),
                 ways)));
+    }
+
+    private static List<Step> steps(Song song) {
+        return song.placements().stream()
+                .flatMap(slot -> song.readings(slot).stream()
+                        .flatMap(reading -> IntStream.range(0, reading.steps().size())
+                                .mapToObj(part -> new Step(slot, reading, part))))
+                .toList();
+    }
+
+    /** What may come after a step: the rest of its reading, or any reading of the next placement. */
+    private static List<Step> next(Step here, Song song) {
+        if (!here.isLast()) {
+            return List.of(new Step(here.slot(), here.reading(), here.part() + 1));
+        }
+        int after = here.slot().index() + 1;
+        return song.placements().stream()
+                .skip(after)
+                .limit(1)
+                .flatMap(slot -> song.readings(slot).stream().map(reading -> new Step(slot, reading, 0)))
+                .toList();
     }
 
     /** Leaves out shapes without a neighbour, from the end and from the start, until all that are left have theirs. */

@@ -13,6 +13,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import underhand.chart.Chart;
+import underhand.harmony.Bond;
 import underhand.harmony.Reading;
 import underhand.neck.Shape;
 import underhand.repertoire.Candidates;
@@ -40,6 +41,9 @@ final class LayerBuilder {
 
     /** Grips of a chord bound to others that are looked at. */
     private static final int MOST_BOUND = 160;
+
+    /** On more strings a chord has too many shapes to look at all of them. */
+    private static final int MOST_STRINGS = 7;
 
     private final Song song;
     private final KnownGrips known;
@@ -95,7 +99,21 @@ final class LayerBuilder {
         this.mostGrips = mostGrips;
         this.inAllFingerings = inAllFingerings;
         this.locks = settings.locks().stream().collect(Collectors.groupingBy(Lock::placement));
-        this.bound = BoundShapes.of(song, this::wanted, searches::shapes);
+        this.bound = known.board().strings() > MOST_STRINGS
+                ? noSlides()
+                : BoundShapes.of(song, this::wanted, searches::shapes);
+    }
+
+    /** On so many strings a search for shapes that slide finds no end, so there are none. */
+    private Map<WantedChord, Set<Shape>> noSlides() {
+        Map<WantedChord, Set<Shape>> none = new HashMap<>();
+        for (Chart.Slot slot : song.placements()) {
+            song.readings(slot).stream()
+                    .flatMap(r -> r.steps().stream())
+                    .filter(s -> s.bond() == Bond.SLIDE)
+                    .forEach(s -> none.put(wanted(slot, s), Set.of()));
+        }
+        return none;
     }
 
     /** Looks at more grips of some chords from the next {@link #build} on; false when all were searched as far as may be. */
@@ -329,6 +347,9 @@ final class LayerBuilder {
     /** Past the easiest so many that are left of a chord there is none that anybody would play. */
     private GripPool.Cheapest boundGrips(WantedChord chord, int occurrences) {
         Set<Shape> shapes = bound.get(chord);
+        if (shapes.isEmpty()) {
+            return new GripPool.Cheapest(List.of(), Double.POSITIVE_INFINITY);
+        }
         GripPool pool = boundPools.computeIfAbsent(chord, c -> searches.among(c, occurrences, shapes));
         return width(chord) < MOST_BOUND
                 ? pool.cheapestInAllFingerings(width(chord))

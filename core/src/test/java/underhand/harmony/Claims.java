@@ -17,6 +17,10 @@ import static underhand.harmony.ChordFacts.tones;
 import static underhand.harmony.ChordFacts.triad;
 import static underhand.harmony.ChordFacts.withoutRoot;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -378,46 +382,17 @@ final class Claims {
                 "where the chord is borrowed from",
                 (w, s) -> scale(s.spot().key().tonic().glyphs() + " minor").containsAll(triad(s)));
 
-        Stream.of(
-                        "needs no barre",
-                        "Your rung has the full barre",
-                        "that need no full barre",
-                        "has its colour already",
-                        "This is no major IV on its way",
-                        "This is no tonic after its dominant",
-                        "equals itself moved up",
-                        "does not end a song",
-                        "is a fuller sound to end on",
-                        "needs a minor chord that stands still",
-                        "It has its flat ninth already",
-                        "tell all the bass leaves",
-                        "There is no plain chord after it",
-                        "stands for the minor tonic as well",
-                        "stands for the tonic as well",
-                        "A ninth is put on a plain",
-                        "Alone, the guitar needs",
-                        "Three neighbouring strings",
-                        "is no chord to pass from",
-                        "has such an upper part",
-                        "Only a minor chord has its major",
-                        "What follows is no major or minor chord",
-                        "smoother and easier",
-                        "keeps the diminished chord",
-                        "heard as a second degree",
-                        "fifth degree of a minor key",
-                        "rests a finger",
-                        "A second stands for the third",
-                        "two fingers say",
-                        "A turnaround needs two bars",
-                        "These are not the last two bars",
-                        "the end turns back to the start",
-                        "No plain chord of its own kind follows",
-                        "no plain chord of the key beside the tonic",
-                        "no plain chord with a seventh of the key",
-                        "needs a minor chord that stands",
-                        "It comes again every",
-                        "No seventh of")
-                .forEach(Claims::advice);
+        lines("advice.txt").forEach(Claims::advice);
+    }
+
+    private static Stream<String> lines(String resource) {
+        try (InputStream text = Claims.class.getResourceAsStream(resource)) {
+            return new String(text.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .filter(line -> !line.startsWith("#"));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private Claims() {}

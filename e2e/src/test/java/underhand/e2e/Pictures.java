@@ -124,7 +124,7 @@ class Pictures {
         browser.choose("Tune", "on top, best octave");
         browser.await(By.cssSelector("[data-testid=song-facts]"), t -> t.contains("tune on top"));
         rest();
-        browser.find(By.cssSelector("[data-index='2']")).click();
+        browser.click(By.cssSelector("[data-index='2']"));
         take("solo");
         go("/songs/2/sheet", By.cssSelector("[data-testid=system] svg"));
         WebElement first = browser.find(By.cssSelector("[data-bar='1']"));

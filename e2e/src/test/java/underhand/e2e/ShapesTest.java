@@ -67,7 +67,7 @@ class ShapesTest extends InDemoBook {
     @Test
     void aShapeComesFromTheBench_andGoesBackOnTheChord() {
         openSong("Towpath Morning");
-        browser.find(By.cssSelector("[data-index='0']")).click();
+        browser.click(By.cssSelector("[data-index='0']"));
         browser.find(By.linkText("On the shape desk")).click();
         browser.find(NECK);
         browser.button("Back to the song");

@@ -61,7 +61,7 @@ class SoloTest extends InDemoBook {
         openSong("Heron, Standing");
         press("4");
         onTop();
-        browser.find(By.cssSelector("[data-index='0']")).click();
+        browser.click(By.cssSelector("[data-index='0']"));
         browser.await(NOTES, t -> t.contains("the third of C"));
         Select string = new Select(browser.find(By.cssSelector("[aria-label='String for G4 on beat 2']")));
         string.selectByVisibleText("keep on 2");
@@ -70,7 +70,7 @@ class SoloTest extends InDemoBook {
                 t -> t.contains("keep on 2") && t.contains("the fifth of C"));
         browser.awaitTrue(() -> "true".equals(browser.find(FACTS).getDomAttribute("data-saved")));
         browser.driver().navigate().refresh();
-        browser.find(By.cssSelector("[data-index='0']")).click();
+        browser.click(By.cssSelector("[data-index='0']"));
         browser.await(NOTES, t -> t.contains("the third of C"));
         assertEquals(
                 "2",

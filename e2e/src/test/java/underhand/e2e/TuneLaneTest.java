@@ -59,7 +59,7 @@ class TuneLaneTest extends InDemoBook {
         browser.choose("Tune", "on top, as written");
         browser.await(FACTS, t -> t.contains("tune on top"));
         browser.await(TOPS, t -> t.endsWith("B4"));
-        browser.find(By.cssSelector("[data-index='0']")).click();
+        browser.click(By.cssSelector("[data-index='0']"));
         By string = By.cssSelector("[aria-label^='String for B4']");
         new Select(browser.find(string)).selectByVisibleText("keep on 3");
         browser.awaitTrue(() -> new Select(browser.find(string))
