@@ -3,7 +3,6 @@ package underhand.solve;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import underhand.harmony.Bond;
 import underhand.repertoire.WantedChord;
 import underhand.solve.Layer.Block;
 
@@ -18,9 +17,6 @@ final class Passages {
 
     /** Laying a grip out in a layer and passing over it takes about as long as so many. */
     private static final long LAYING_OUT = 3;
-
-    /** Of so many changes between grips that are bound to each other about one is priced; the others are looked at. */
-    private static final long BOUND = 20;
 
     private Passages() {}
 
@@ -39,17 +35,10 @@ final class Passages {
             if (layer > 0) {
                 Layer before = layers.get(layer - 1);
                 boolean isNew = seen.add(List.of(chords(before), here));
-                long each = isBound(before, layers.get(layer)) ? BOUND : 1;
-                changes += isNew ? nodes(before, wider, times) * nodes / each : 0;
+                changes += isNew ? nodes(before, wider, times) * nodes : 0;
             }
         }
         return changes;
-    }
-
-    private static boolean isBound(Layer before, Layer layer) {
-        return before.blocks().stream()
-                .allMatch(
-                        left -> layer.blocks().stream().allMatch(reached -> Bonds.between(left, reached) != Bond.FREE));
     }
 
     private static List<WantedChord> chords(Layer layer) {
