@@ -221,3 +221,54 @@ test('going back to what the book has sends nothing more', async () => {
   expect(saver.saving(7).waiting).toBe(false);
   expect(unsent()).toEqual([]);
 });
+
+test('what a page sent as it was left is not taken for somebody else', async () => {
+  const there = book(song(1, 1));
+  const left = new SongSaver(() => undefined);
+  left.opened(there.now());
+  left.want(7, work(2), 0);
+  await vi.advanceTimersToNextTimerAsync();
+  left.want(7, work(3));
+  // The page is gone; what it sent arrives before, or after the next page has read the song.
+  vi.clearAllTimers();
+  const kept = JSON.stringify({ ...localStorage });
+  for (const arrives of ['before', 'after']) {
+    const again = book(song(1, 1));
+    localStorage.clear();
+    Object.entries(JSON.parse(kept) as Record<string, string>).forEach(([k, v]) =>
+      localStorage.setItem(k, v),
+    );
+    const read = arrives === 'before' ? again.elsewhere(2) : again.now();
+    const next = new SongSaver(() => undefined);
+    expect(next.opened(read)).toEqual(work(3));
+    if (arrives === 'after') {
+      again.elsewhere(2);
+    }
+    next.want(7, work(4));
+    await passes(600);
+    expect(again.taken).toEqual([4]);
+    expect(next.saving(7)).toEqual({ error: null, theirs: null, waiting: false });
+    expect(unsent()).toEqual([]);
+  }
+});
+
+test('the book may say the same in other words', async () => {
+  const there = book(song(1, 1));
+  const solo = { under: 'drones', octave: null, strings: null };
+  const top = (strings: typeof solo.strings | never[]): Work => {
+    const { rung, ...others } = work(2).decisions;
+    return { source: '| G |', decisions: { ...others, solo: { ...solo, strings }, rung } };
+  };
+  const saver = new SongSaver(() => undefined);
+  saver.opened(there.now());
+  const answers = vi.mocked(api.changeSong);
+  answers.mockImplementation((_, version) => Promise.resolve({ ...song(version + 1, 2), ...top([]) }));
+  saver.want(7, top(null));
+  await passes(600);
+  expect(answers).toHaveBeenCalledTimes(1);
+  expect(saver.opened({ ...song(2, 2), ...top([]) }).decisions.solo?.strings).toEqual([]);
+  saver.want(7, top(null));
+  await passes(600);
+  expect(answers).toHaveBeenCalledTimes(1);
+  expect(saver.saving(7).waiting).toBe(false);
+});

@@ -24,9 +24,12 @@ interface Unsent {
   id: number;
   version: number;
   work: Work;
+  /** What was sent over that version, by this page or one before it: whether it arrived is not known. */
+  tried: string[];
 }
 
 interface Held {
+  id: number;
   /** The song's name in all books: another book may have another song under the same number. */
   uid: string;
   version: number;
@@ -35,6 +38,8 @@ interface Held {
   wanted: Work | null;
   /** What is on its way. */
   sent: string | null;
+  /** What was sent over this version. */
+  tried: string[];
   timer: ReturnType<typeof setTimeout> | undefined;
   saving: Saving;
 }
@@ -49,7 +54,17 @@ const SAVED: Saving = { error: null, theirs: null, waiting: false };
 
 const KEY = 'underhand.unsent.';
 
-const textOf = ({ source, decisions }: Work) => JSON.stringify({ source, decisions });
+/** Work as a text, the same for what says the same: the book leaves out, or fills in, what is not decided. */
+const textOf = ({ source, decisions }: Work) => JSON.stringify({ source, decisions }, plainly);
+
+function plainly(_: string, value: unknown): unknown {
+  if (value === null || (Array.isArray(value) && value.length === 0)) {
+    return undefined;
+  }
+  return typeof value === 'object' && !Array.isArray(value)
+    ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+    : value;
+}
 
 /**
  * Writes songs to the book, one change after the other, each over the version the one before it made. What is not written
@@ -97,10 +112,10 @@ export class SongSaver {
       return song;
     }
     const held = before ?? fresh(song);
-    held.wanted = unsent.work;
+    Object.assign(held, { version: unsent.version, wanted: unsent.work, tried: unsent.tried });
     this.held.set(song.id, held);
-    if (unsent.version === song.version || before?.sent === text) {
-      Object.assign(held, { version: song.version, stored: text });
+    if (unsent.version === song.version || unsent.tried.includes(text)) {
+      goOver(held, song, text);
       this.want(song.id, unsent.work);
     } else {
       this.say(held, { error: null, theirs: song, waiting: true });
@@ -124,7 +139,7 @@ export class SongSaver {
       return;
     }
     held.wanted = work;
-    writeUnsent(held.uid, { id, version: held.version, work });
+    keep(held);
     this.say(held, { ...(isNew && !held.saving.theirs ? SAVED : held.saving), waiting: true });
     this.later(id, held, afterMs);
   }
@@ -177,13 +192,14 @@ export class SongSaver {
       return;
     }
     held.sent = text;
+    held.tried = [...new Set([...held.tried, text])];
+    keep(held);
     try {
-      const song = await api.changeSong(id, held.version, work.source, work.decisions);
-      this.written(id, held, song, text);
+      this.written(id, held, await api.changeSong(id, held.version, work.source, work.decisions), text);
     } catch (problem) {
       const theirs = conflictOf(problem);
-      if (theirs && textOf(theirs) === text) {
-        this.written(id, held, theirs, text);
+      if (theirs && held.tried.includes(textOf(theirs))) {
+        this.written(id, held, theirs, textOf(theirs));
         return;
       }
       held.sent = null;
@@ -194,12 +210,14 @@ export class SongSaver {
     }
   }
 
+  /** Goes on from what the book has now: this text, which was sent from here. */
   private written(id: number, held: Held, song: Song, text: string) {
-    Object.assign(held, { version: song.version, stored: text, sent: null });
+    goOver(held, song, text);
+    held.sent = null;
     // Who settled a conflict or opened the song anew meanwhile goes on from there.
     if (this.held.get(id) === held) {
       if (held.wanted && textOf(held.wanted) !== text) {
-        writeUnsent(held.uid, { id, version: song.version, work: held.wanted });
+        keep(held);
         void this.send(id);
       } else {
         this.done(held);
@@ -225,8 +243,30 @@ export class SongSaver {
 }
 
 function fresh(song: Song): Held {
-  const { uid, version } = song;
-  return { uid, version, stored: textOf(song), wanted: null, sent: null, timer: undefined, saving: SAVED };
+  const { id, uid, version } = song;
+  return {
+    id,
+    uid,
+    version,
+    stored: textOf(song),
+    wanted: null,
+    sent: null,
+    tried: [],
+    timer: undefined,
+    saving: SAVED,
+  };
+}
+
+/** What is wanted shall be written over this version. */
+function goOver(held: Held, { version }: Song, stored: string) {
+  Object.assign(held, { version, stored, tried: held.version === version ? held.tried : [] });
+}
+
+/** Keeps what is wanted in the storage until the book has it. */
+function keep({ id, uid, version, wanted, tried }: Held) {
+  if (wanted) {
+    writeUnsent(uid, { id, version, work: wanted, tried });
+  }
 }
 
 function conflictOf(problem: unknown): Song | null {
@@ -251,7 +291,8 @@ function stored(): [string, Unsent][] {
 }
 
 function readUnsent(uid: string): Unsent | null {
-  return readKept<Unsent>(KEY + uid);
+  const kept = readKept<Partial<Unsent> & Omit<Unsent, 'tried'>>(KEY + uid);
+  return kept && { tried: [], ...kept };
 }
 
 function writeUnsent(uid: string, unsent: Unsent | null) {

@@ -32,7 +32,7 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 final class Browser implements AutoCloseable {
 
     private static final Duration PATIENCE = Duration.ofSeconds(15);
-    private static final Duration GLANCE = Duration.ofMillis(100);
+    private static final Duration GLANCE = Duration.ofMillis(50);
     private static final Pattern REQUESTED =
             Pattern.compile("\"method\":\"Network.requestWillBeSent\".*?\"request\":\\{.*?\"url\":\"([^\"]+)\"");
 
@@ -123,7 +123,7 @@ final class Browser implements AutoCloseable {
     }
 
     WebElement find(By by) {
-        return new WebDriverWait(driver, PATIENCE).until(d -> {
+        return new WebDriverWait(driver, PATIENCE, GLANCE).until(d -> {
             List<WebElement> found = d.findElements(by);
             return found.isEmpty() ? null : found.get(0);
         });
@@ -175,7 +175,7 @@ final class Browser implements AutoCloseable {
     String await(By by, Predicate<String> wanted) {
         String[] last = {""};
         try {
-            new WebDriverWait(driver, PATIENCE).until(d -> {
+            new WebDriverWait(driver, PATIENCE, GLANCE).until(d -> {
                 try {
                     last[0] = find(by).getText();
                     return wanted.test(last[0]);
