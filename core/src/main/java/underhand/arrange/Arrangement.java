@@ -110,12 +110,13 @@ public record Arrangement(
         Set<Integer> sung = solo.map(Solo::places).orElse(Set.of());
         for (PlacedGrip placed : placements) {
             TextureAsk ask = settings.textures().at(placed.slot().index());
-            if (placed.grip().isPresent() && !placed.locked() && !sung.contains(placed.index())) {
+            boolean isChosen = placed.grip().isPresent() && !placed.locked() && !sung.contains(placed.index());
+            if (isChosen && !placed.form().kind().isOfItsOwn()) {
                 ChordSymbol chord = placed.segment().chord().orElseThrow();
                 boolean bassElsewhere = settings.voicing().lowestElsewhere(chord);
                 Shape shape = placed.grip().get().grip().shape();
                 if (!ask.holds(shape, chord, board, bassElsewhere)) {
-                    words.put(placed.index(), ask.missing(chord.glyphs()));
+                    words.put(placed.index(), placed.isOfALine() ? ask.missingTogether() : ask.missing(chord.glyphs()));
                 }
             }
         }

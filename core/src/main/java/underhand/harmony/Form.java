@@ -25,7 +25,12 @@ public record Form(Kind kind, int pitchClass, int string) {
         /** A certain note on top. */
         TOP,
         /** A certain note neither lowest nor on top. */
-        INSIDE
+        INSIDE;
+
+        /** Whether it is a kind of grip by itself, and so of no texture. */
+        public boolean isOfItsOwn() {
+            return this == PART || this == TENTH || this == GUIDE_TONES;
+        }
     }
 
     public static final Form WHOLE = new Form(Kind.WHOLE, -1, 0);

@@ -105,6 +105,11 @@ record FormDemand(List<ToneDemand> demands, Predicate<Shape> shapes, Predicate<G
         };
     }
 
+    /** The same, and what another asks of shapes and grips besides. */
+    FormDemand and(FormDemand other) {
+        return new FormDemand(demands, shapes.and(other.shapes), grips.and(other.grips));
+    }
+
     private static boolean isPart(Shape shape) {
         int low = shape.lowestSounding().orElse(0);
         return shape.sounding() == PART_STRINGS && shape.highestSounding() - low + 1 == PART_STRINGS;

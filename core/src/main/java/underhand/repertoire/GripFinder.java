@@ -164,11 +164,9 @@ public final class GripFinder {
      * @param where which shapes are looked at
      */
     public GripPool pool(ChordSymbol chord, Form form, int occurrences, Predicate<Shape> where) {
-        boolean isMovable = form.kind() == Form.Kind.MOVABLE;
-        if (ask.isFree() || !isMovable && !form.equals(Form.WHOLE)) {
-            return inForm(form, chord, occurrences, where);
-        }
-        return inTexture(chord, occurrences, isMovable ? where.and(shape -> shape.openStrings() == 0) : where);
+        return ask.isFree() || ask.ofAnyKind() || form.kind().isOfItsOwn()
+                ? inForm(form, chord, occurrences, where)
+                : inTexture(form, chord, occurrences, where);
     }
 
     /** The grips of a form that keep what is wished of all grips; where there is none, whichever there are. */
@@ -189,17 +187,21 @@ public final class GripFinder {
         return !first.isEmpty() && first.get(0).rung() <= rung.level();
     }
 
-    /** The grips of the first families of the texture that have any. */
-    private GripPool inTexture(ChordSymbol chord, int occurrences, Predicate<Shape> where) {
+    /** The grips of the first families of the texture that have any in the form. */
+    private GripPool inTexture(Form form, ChordSymbol chord, int occurrences, Predicate<Shape> where) {
+        FormDemand formed = FormDemand.of(form, chord, voicing, board);
         int last = ask.tries(voicing.lowestElsewhere(chord)) - 1;
         for (int attempt = 0; attempt < last; attempt++) {
-            FormDemand wanted = FormDemand.of(ask, attempt, chord, voicing, board);
+            FormDemand wanted =
+                    FormDemand.of(ask, attempt, chord, voicing, board).and(formed);
             GripPool pool = pool(wanted, chord, occurrences, where, Integer.MAX_VALUE);
             if (hasAny(pool)) {
                 return pool;
             }
         }
-        return pool(FormDemand.of(ask, last, chord, voicing, board), chord, occurrences, where, STAND_INS);
+        return form.equals(Form.WHOLE)
+                ? pool(FormDemand.of(ask, last, chord, voicing, board), chord, occurrences, where, STAND_INS)
+                : inForm(form, chord, occurrences, where);
     }
 
     /** @param cap how many are looked at, the easiest */

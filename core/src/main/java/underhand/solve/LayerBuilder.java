@@ -56,6 +56,9 @@ final class LayerBuilder {
     /** Shapes of chords whose grips are bound to others: there the fingers count as much as the shape. */
     private final Map<WantedChord, Set<Shape>> bound;
 
+    /** Chords that cannot be bound within their texture. */
+    private final Set<WantedChord> unbound = new HashSet<>();
+
     /** What is searched for among those. */
     private final Map<WantedChord, GripPool> boundPools = new ConcurrentHashMap<>();
 
@@ -99,9 +102,18 @@ final class LayerBuilder {
         this.mostGrips = mostGrips;
         this.inAllFingerings = inAllFingerings;
         this.locks = settings.locks().stream().collect(Collectors.groupingBy(Lock::placement));
-        this.bound = known.board().strings() > MOST_STRINGS
-                ? noSlides()
-                : BoundShapes.of(song, this::wanted, searches::shapes);
+        this.bound = known.board().strings() > MOST_STRINGS ? noSlides() : boundShapes();
+    }
+
+    /** Of the texture where it has any, else of any kind. */
+    private Map<WantedChord, Set<Shape>> boundShapes() {
+        Map<WantedChord, Set<Shape>> within = BoundShapes.of(song, this::wanted, searches::shapes);
+        within.forEach((chord, shapes) -> {
+            if (shapes.isEmpty() && !chord.ask().texture().isFree()) {
+                unbound.add(chord);
+            }
+        });
+        return unbound.isEmpty() ? within : BoundShapes.of(song, this::wanted, searches::shapes);
     }
 
     /** On so many strings a search for shapes that slide finds no end, so there are none. */
@@ -210,7 +222,15 @@ final class LayerBuilder {
     }
 
     private WantedChord wanted(Chart.Slot slot, Reading.Step step) {
-        return new WantedChord(step.chord(), step.form(), timing.isPicked(slot), textures.at(slot.index()));
+        WantedChord wanted =
+                new WantedChord(step.chord(), step.form(), timing.isPicked(slot), textures.at(slot.index()));
+        return unbound.contains(wanted)
+                ? new WantedChord(
+                        wanted.chord(),
+                        wanted.form(),
+                        wanted.picked(),
+                        wanted.ask().inAnyKind())
+                : wanted;
     }
 
     private List<Block> blocks(Chart.Slot slot, List<Reading> readings, double from) {

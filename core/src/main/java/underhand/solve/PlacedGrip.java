@@ -5,6 +5,7 @@ import java.util.Optional;
 import underhand.chart.Chart;
 import underhand.chord.ChordSymbol;
 import underhand.harmony.Bond;
+import underhand.harmony.Form;
 import underhand.harmony.Function;
 import underhand.harmony.Reading;
 import underhand.repertoire.RatedGrip;
@@ -43,7 +44,20 @@ public record PlacedGrip(
 
     /** Whether one string, or one grip, alone moves from here to the next chord, as its reading says. */
     public boolean isBound() {
-        return reading.filter(r -> r.steps().get(segment.part()).bond() != Bond.FREE)
-                .isPresent();
+        return step().filter(s -> s.bond() != Bond.FREE).isPresent();
+    }
+
+    /** Whether it is one of a line's grips, or of those of one that slides. */
+    public boolean isOfALine() {
+        return reading.filter(Reading::isBound).isPresent();
+    }
+
+    /** The form its reading asks for. */
+    public Form form() {
+        return step().map(Reading.Step::form).orElse(Form.WHOLE);
+    }
+
+    private Optional<Reading.Step> step() {
+        return reading.map(r -> r.steps().get(segment.part()));
     }
 }

@@ -7,11 +7,19 @@ import underhand.input.RangeException;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 
-/** A texture and what is wished besides: what a grip at some place has to be. */
-public record TextureAsk(Texture texture, Wishes wishes) {
+/**
+ * A texture and what is wished besides: what a grip at some place has to be.
+ *
+ * @param ofAnyKind whether grips of other kinds stand for those of the texture, as where a line cannot be held in its own
+ */
+public record TextureAsk(Texture texture, Wishes wishes, boolean ofAnyKind) {
 
     /** Any grip at all. */
     public static final TextureAsk FREE = new TextureAsk(Texture.FREE, Wishes.NONE);
+
+    public TextureAsk(Texture texture, Wishes wishes) {
+        this(texture, wishes, false);
+    }
 
     /** @throws RangeException when the wishes leave no string set of the texture */
     public TextureAsk {
@@ -91,9 +99,22 @@ public record TextureAsk(Texture texture, Wishes wishes) {
 
     /** Why a chord has no grip of it, in words. */
     public String missing(String chord) {
-        String kind =
-                texture.isFree() ? "grip that keeps to your wishes" : "grip of the kind \"" + texture.title() + "\"";
-        return chord + " has no " + kind + " that this hand can hold here; the easiest of any kind stands for it.";
+        return chord + " has no grip " + kind()
+                + " that this hand can hold here; the easiest of any kind stands for it.";
+    }
+
+    /** Why a line, or a grip that slides, is not of it, in words. */
+    public String missingTogether() {
+        return "What moves by itself here cannot be held in grips " + kind() + "; it is played in others.";
+    }
+
+    private String kind() {
+        return texture.isFree() ? "as you wish it" : "of the kind \"" + texture.title() + "\"";
+    }
+
+    /** The same with grips of any kind. */
+    public TextureAsk inAnyKind() {
+        return new TextureAsk(texture, wishes, true);
     }
 
     /** How its voices are to move. */

@@ -26,8 +26,12 @@ import underhand.settings.ArrangementSettings;
 import underhand.settings.Lock;
 import underhand.settings.ReadingChoice;
 import underhand.settings.ReadingChoice.Verdict;
+import underhand.settings.Setting;
 import underhand.settings.TexturePlan;
 import underhand.solve.PlacedGrip;
+import underhand.texture.Texture;
+import underhand.texture.TextureAsk;
+import underhand.texture.Wishes;
 
 /** Lines, pairs and slides are played together, one string or one grip moving, or they are not offered. Common practice. */
 class LinesTogetherTest {
@@ -285,5 +289,45 @@ class LinesTogetherTest {
         List<String> twice = new ArrayList<>(round);
         twice.addAll(round);
         assertEquals(twice, chords);
+    }
+
+    /** A line and a slide are played in the kind of grip that is asked for where it has any, else in others, and that is said. */
+    @ParameterizedTest
+    @CsvSource({
+        "Cm, falling-line:inside:4, drop2, true",
+        "Gm, falling-line:inside:4, drop2, true",
+        "Am, falling-line:inside:4, drop3, false",
+        "Bdim7, symmetric-move:up, drop2, true",
+        "Cm, falling-line:inside:4, power, false",
+        "Cm, falling-line:inside:4, triads, true",
+    })
+    void whatMovesTogether_isOfItsTextureWhereItCan(String chord, String reading, String texture, boolean isOfIt) {
+        TextureAsk ask = new TextureAsk(Texture.of(texture), Wishes.NONE);
+        String text = "key: " + chord.charAt(0) + "m\n" + ("| " + chord + " ").repeat(4) + "|";
+        ArrangementSettings settings =
+                ArrangementSettings.ofRung(4).withCapo(0).withTextures(TexturePlan.FREE.with(ask));
+        Arrangement arrangement = ARRANGER.arrange(chart(text), taking(settings, reading, 0, 1, 2, 3));
+        assertFalse(isUnkept(arrangement), arrangement.warnings().toString());
+        assertEquals(isOfIt, arrangement.fallbacks().isEmpty(), arrangement.fallbacks() + " " + grips(arrangement));
+        for (PlacedGrip placed : arrangement.placements()) {
+            Shape shape = placed.grip().orElseThrow().grip().shape();
+            assertEquals(
+                    !ask.holds(shape, placed.segment().sounding(), arrangement.board(), false),
+                    arrangement.fallbacks().containsKey(placed.index()),
+                    grips(arrangement).toString());
+        }
+    }
+
+    /** A reading that is a kind of grip by itself does not lack another kind. */
+    @Test
+    void guideTones_inAnotherTexture_lackNothing() {
+        ArrangementSettings settings = ArrangementSettings.ofRung(4)
+                .withCapo(0)
+                .withTextures(TexturePlan.FREE.with(new TextureAsk(Texture.of("closed"), Wishes.NONE)));
+        Arrangement arrangement = ARRANGER.arrange(
+                chart("key: C\n| Dm7 | G7 |"), taking(settings.withSetting(Setting.BASS), "guide-tones", 0, 1));
+        assertFalse(isUnkept(arrangement), arrangement.warnings().toString());
+        assertTrue(grips(arrangement).stream().allMatch(g -> g.shape().sounding() == 2));
+        assertTrue(arrangement.fallbacks().isEmpty(), arrangement.fallbacks().toString());
     }
 }
