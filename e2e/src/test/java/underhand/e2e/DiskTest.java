@@ -8,12 +8,14 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** A disk that is full refuses writes in words, goes on to be read, and takes writes again when there is room. */
+/** A disk that is full, or read-only, refuses writes in words, goes on to be read, and takes writes again when it can. */
 class DiskTest {
 
     /** The database and what is kept free for it fit at first, and soon no more. */
@@ -48,6 +50,35 @@ class DiskTest {
         try (Application application = Application.startBriefly(data, false)) {
             assertTrue(new Api(application).get("/songs").list().size() > 1, "the book opens after it all");
         }
+    }
+
+    @Test
+    void readOnlyDirectory_refusesWritesAndRecovers(@TempDir Path data) throws Exception {
+        try (Application application = Application.startBoundByPermissions(data)) {
+            Api api = new Api(application);
+            Map<String, String> song = Map.of("source", "title: Short Song\n| C | G |");
+            assertEquals(201, api.post("/songs", song).status());
+
+            setWritable(data, false);
+            try {
+                Api.Answer refused = api.post("/songs", song);
+                assertEquals(507, refused.status(), refused.text());
+                assertTrue(refused.text().contains("cannot be written to; nothing was stored"), refused.text());
+                assertEquals(1, api.get("/songs").list().size());
+                String health = health(application, 503);
+                assertTrue(health.contains("DOWN") && health.contains("cannot be written to"), health);
+            } finally {
+                setWritable(data, true);
+            }
+            assertEquals(201, api.post("/songs", song).status());
+            assertEquals(2, api.get("/songs").list().size());
+            assertTrue(health(application, 200).contains("UP"));
+        }
+    }
+
+    private static void setWritable(Path directory, boolean isWritable) throws IOException {
+        Files.setPosixFilePermissions(
+                directory, PosixFilePermissions.fromString(isWritable ? "rwx------" : "r-x------"));
     }
 
     private static void roomAgain(Application application) throws IOException, InterruptedException {
