@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 import type { Part } from '../../api/client';
-import { ROW_HEIGHT, heading, systems, type System } from './systems';
+import { ROW_HEIGHT, heading, systems, type System, type Writing } from './systems';
 
 /** How much larger large type is. */
 const LARGE = 1.35;
@@ -16,10 +16,12 @@ type Engraver = typeof import('./engrave');
 export function Engraving({
   part,
   big,
+  writing,
   sounding,
 }: {
   part: Part;
   big: boolean;
+  writing: Writing;
   /** Place that is heard now. */
   sounding: number | null;
 }) {
@@ -40,7 +42,7 @@ export function Engraving({
     return () => observer.disconnect();
   }, []);
   const scale = big ? LARGE : 1;
-  const rows = useMemo(() => systems(part.bars, width / scale), [part, width, scale]);
+  const rows = useMemo(() => systems(part.bars, width / scale, writing), [part, width, scale, writing]);
   return (
     <Box ref={frame} role="img" aria-label="Staff and tab">
       {failed && <Alert severity="error">Notation could not be drawn. Load this page again.</Alert>}
@@ -53,6 +55,7 @@ export function Engraving({
             system={system}
             part={part}
             scale={scale}
+            writing={writing}
             sounding={
               sounding !== null && system.bars.some(({ bar }) => bar.events.some((e) => e.place === sounding))
             }
@@ -67,12 +70,14 @@ function Row({
   system,
   part,
   scale,
+  writing,
   sounding,
 }: {
   engraver: Engraver;
   system: System;
   part: Part;
   scale: number;
+  writing: Writing;
   sounding: boolean;
 }) {
   const element = useRef<HTMLDivElement>(null);
@@ -95,9 +100,9 @@ function Row({
   }, []);
   useLayoutEffect(() => {
     if (element.current && near) {
-      engraver.engrave(element.current, system, part, scale);
+      engraver.engrave(element.current, system, part, scale, writing);
     }
-  }, [engraver, system, part, scale, near]);
+  }, [engraver, system, part, scale, writing, near]);
   useEffect(() => {
     if (sounding) {
       element.current?.scrollIntoView({ block: 'nearest' });

@@ -26,6 +26,7 @@ import { FilesMenu } from './FilesMenu';
 import { Pedal } from './Pedal';
 import type { PedalAct } from './pedals';
 import { Stage } from './Stage';
+import type { Writing } from './systems';
 import { useStage } from './useStage';
 import { useKey } from '../../shared/useKey';
 import { WordsSheet } from './WordsSheet';
@@ -46,6 +47,7 @@ export function SheetView() {
   const secondPart = useSecondPart(ready ? body : undefined);
   const [layout, setLayout] = useRemembered<Layout>('sheet.layout', 'words');
   const [big, setBig] = useRemembered('sheet.big', false);
+  const [writing, setWriting] = useRemembered<Writing>('sheet.writing', 'short');
   const [paper, setPaper] = useRemembered<string>('sheet.paper', 'a4');
   const [fileError, setFileError] = useState<unknown>(null);
   const [loop, setLoop] = useState<Loop | null>(null);
@@ -87,6 +89,7 @@ export function SheetView() {
           arrangement={arrangement.data}
           part={part}
           layout={layout}
+          writing={writing}
           big={big || stage.on}
           sounding={playback.place}
         />
@@ -99,6 +102,7 @@ export function SheetView() {
               arrangement={second.arrangement as Arrangement}
               part={secondPart}
               layout={layout}
+              writing={writing}
               big={big || stage.on}
               sounding={null}
             />
@@ -153,6 +157,16 @@ export function SheetView() {
         <ToggleButton size="small" value="big" selected={big} onChange={() => setBig(!big)}>
           large type
         </ToggleButton>
+        {layout === 'tab' && (
+          <ToggleButton
+            size="small"
+            value="out"
+            selected={writing === 'out'}
+            onChange={() => setWriting(writing === 'out' ? 'short' : 'out')}
+          >
+            every note
+          </ToggleButton>
+        )}
         <NativeSelect
           value={paper}
           inputProps={{ 'aria-label': 'Paper' }}
@@ -179,6 +193,7 @@ export function SheetView() {
                   paper,
                   layout,
                   big,
+                  writtenOut: writing === 'out',
                 }
               : undefined
           }
@@ -211,6 +226,7 @@ function OneGuitar({
   arrangement,
   part,
   layout,
+  writing,
   big,
   sounding,
 }: {
@@ -218,6 +234,7 @@ function OneGuitar({
   arrangement: Arrangement;
   part: Part | undefined;
   layout: Layout;
+  writing: Writing;
   big: boolean;
   sounding: number | null;
 }) {
@@ -265,7 +282,7 @@ function OneGuitar({
           sounding={sounding}
         />
       ) : part ? (
-        <Engraving part={part} big={big} sounding={sounding} />
+        <Engraving part={part} big={big} writing={writing} sounding={sounding} />
       ) : (
         <Skeleton variant="rounded" height={300} />
       )}

@@ -5,6 +5,7 @@ import {
   Dot,
   Formatter,
   FretHandFinger,
+  GhostNote,
   ModifierPosition,
   Renderer,
   Stave,
@@ -28,9 +29,11 @@ import {
   handMark,
   headroom,
   keyOf,
+  middleLine,
   staffKey,
   type Engraved,
   type System,
+  type Writing,
 } from './systems';
 
 /** Baseline of the chords' names. */
@@ -41,11 +44,26 @@ const TAB_BELOW = 103;
 interface Written {
   note: Engraved;
   staff: StaveNote;
-  tab: TabNote | StaveNote;
+  tab: TabNote | StaveNote | GhostNote;
 }
 
+/** The sign for a bar like the one before, as music fonts number it, and its size. */
+const AGAIN = '\uE500';
+const AGAIN_SIZE = 30;
+const AGAIN_HALF = 11;
+
+/** A sign over a slash stands so much higher than over a head. */
+const OVER_A_SLASH = -11;
+
 /** Draws a row of bars as staff and tab into an element, in place of what it held, so many times larger. */
-export function engrave(element: HTMLDivElement, system: System, part: Part, scale: number) {
+export function engrave(
+  element: HTMLDivElement,
+  system: System,
+  part: Part,
+  scale: number,
+  writing: Writing,
+) {
+  const inShort = writing === 'short';
   element.replaceChildren();
   const width = system.bars.reduce((sum, b) => sum + b.width, 0);
   const strings = part.tuning.length;
@@ -59,7 +77,7 @@ export function engrave(element: HTMLDivElement, system: System, part: Part, sca
   let x = 1;
   let before: Written | null = null;
   const held: Written[] = [];
-  system.bars.forEach(({ bar, width: wide }, i) => {
+  system.bars.forEach(({ bar, width: wide, sign }, i) => {
     const stave = new Stave(x, staffTop, wide);
     const tabStave = new TabStave(x, staffTop + TAB_BELOW, wide, { numLines: strings });
     if (i === 0) {
@@ -81,7 +99,15 @@ export function engrave(element: HTMLDivElement, system: System, part: Part, sca
     new StaveConnector(stave, tabStave).setType('singleRight').setContext(context).draw();
     context.setFont(words, 9).fillText(String(bar.number), x + 2, staffTop + 24);
 
-    const written = engraved(bar.events).map((note) => write(note, strings, null));
+    if (sign) {
+      context.setFont('Bravura', AGAIN_SIZE);
+      context.fillText(AGAIN, x + wide / 2 - AGAIN_HALF, stave.getYForLine(2));
+      x += wide;
+      before = null;
+      return;
+    }
+    const slashes = inShort ? middleLine(part.fifths) : null;
+    const written = engraved(bar.events).map((note) => write(note, strings, null, slashes));
     const tabVoice = soft(written.map((w) => w.tab));
     const voices = onStaff(bar, written, strings);
     const staffVoices = voices.map((notes) => soft(notes.map((n) => n.staff)));
@@ -149,42 +175,50 @@ function onStaff(bar: PartBar, strokes: Written[], strings: number): Written[][]
     ? [strokes]
     : bar.voices.map((events, voice) =>
         engraved(events).map((note) =>
-          write(note, strings, bar.voices.length < 2 ? null : voice === 0 ? Stem.UP : Stem.DOWN),
+          write(note, strings, bar.voices.length < 2 ? null : voice === 0 ? Stem.UP : Stem.DOWN, null),
         ),
       );
 }
 
-function write(note: Engraved, strings: number, stem: number | null): Written {
+/** @param slashes where strums stand that are slashes; null where all notes are written out */
+function write(note: Engraved, strings: number, stem: number | null, slashes: string | null): Written {
   const { event } = note;
   const rest = event.notes.length === 0;
+  const slash = event.slash ? slashes : null;
   const staff = new StaveNote({
     clef: 'treble',
-    keys: rest ? ['b/4'] : note.heads.map((n) => staffKey(n.written)),
+    keys: rest ? ['b/4'] : slash ? [slash] : note.heads.map((n) => staffKey(n.written)),
     duration: note.duration,
-    ...(event.weight === 'ghost' ? { type: 'x' } : {}),
+    ...(event.weight === 'ghost' ? { type: 'x' } : slash ? { type: 's' } : {}),
     ...(stem === null ? { autoStem: true } : { stemDirection: stem }),
   });
   if (rest) {
     return { note, staff, tab: new StaveNote({ keys: ['b/4'], duration: note.duration }) };
   }
-  const tab = new TabNote({
-    positions: event.notes.map((n) => ({
-      str: strings - n.string,
-      fret: event.weight === 'ghost' ? 'x' : String(n.fret),
-    })),
-    duration: note.duration,
-  });
+  const tab =
+    slashes !== null && event.heard
+      ? new GhostNote({ duration: note.duration })
+      : new TabNote({
+          positions: event.notes.map((n) => ({
+            str: strings - n.string,
+            fret: event.weight === 'ghost' ? 'x' : String(n.fret),
+          })),
+          duration: note.duration,
+        });
   if (note.tied) {
-    tab.setGhost(true);
+    if (tab instanceof TabNote) {
+      tab.setGhost(true);
+    }
   } else {
-    note.heads.forEach((n, index) => {
+    (slash ? [] : note.heads).forEach((n, index) => {
       if (n.fingered && n.left !== null) {
         staff.addModifier(new FretHandFinger(n.left), index);
       }
     });
     const away = staff.getStemDirection() === Stem.UP ? ModifierPosition.BELOW : ModifierPosition.ABOVE;
     for (const sign of articulations(event)) {
-      staff.addModifier(new Articulation(sign).setPosition(away));
+      const drawn = new Articulation(sign).setPosition(away);
+      staff.addModifier(slash ? drawn.setYShift(OVER_A_SLASH) : drawn);
     }
   }
   if (note.dotted) {
@@ -232,7 +266,7 @@ type Line = StaveTie | TabTie | TabSlide;
 /** The tie of a note held over; one that comes from the row before has only its end. */
 function tie(before: Written | null, now: Written, draw: (line: Line) => void) {
   if (now.note.tied && now.note.event.notes.length > 0) {
-    const all = now.note.event.notes.map((_, i) => i);
+    const all = now.staff.getKeys().map((_, i) => i);
     const first = before && before.note.event.notes.length > 0 ? { firstNote: before.staff } : {};
     draw(new StaveTie({ ...first, lastNote: now.staff, firstIndexes: all, lastIndexes: all }));
   }

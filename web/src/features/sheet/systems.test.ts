@@ -7,6 +7,7 @@ import {
   heading,
   headroom,
   keyOf,
+  middleLine,
   staffKey,
   systems,
   type System,
@@ -42,7 +43,7 @@ describe('rows of bars', () => {
   });
 
   test('are as wide as the page, and begin with every section', () => {
-    const rows = systems(bars, 700);
+    const rows = systems(bars, 700, 'out');
     expect(rows.map((r) => r.bars.map((b) => b.bar.number))).toEqual([
       [1, 2, 3],
       [4, 5],
@@ -55,9 +56,9 @@ describe('rows of bars', () => {
 
   test('say over a section what it is called and whether it swings', () => {
     const swung = bars.map((b) => ({ ...b, swing: true }));
-    expect(systems(bars, 700).map(heading)).toEqual(['Verse', 'Chorus']);
-    expect(systems(swung, 500).map(heading)).toEqual(['Verse · swing', '', 'Chorus · swing', '']);
-    expect(systems([bar(1, '', 4)], 700).map(heading)).toEqual(['']);
+    expect(systems(bars, 700, 'out').map(heading)).toEqual(['Verse', 'Chorus']);
+    expect(systems(swung, 500, 'out').map(heading)).toEqual(['Verse · swing', '', 'Chorus · swing', '']);
+    expect(systems([bar(1, '', 4)], 700, 'out').map(heading)).toEqual(['']);
   });
 
   test('leave room for the names of chords', () => {
@@ -68,8 +69,24 @@ describe('rows of bars', () => {
     expect(named('C♯m7♭5 BIV', null, null, null)).toBe(named('G', null, null, null));
   });
 
+  test('a bar like the one before is a sign, unless it begins a row or all is written out', () => {
+    const song = [1, 2, 3, 4, 5, 6, 7].map((n) => ({ ...bar(n, null, 4), again: n > 1 }));
+    const signs = (width: number, writing: 'out' | 'short') =>
+      systems(song, width, writing).map((row) =>
+        row.bars.map((b) => (b.sign ? '%' : b.bar.number)).join(' '),
+      );
+    expect(signs(500, 'short')).toEqual(['1 % % % %', '6 %']);
+    expect(signs(800, 'out')).toEqual(['1 2 3 4', '5 6 7']);
+    const [row] = systems(song, 500, 'short');
+    expect(row?.bars.reduce((sum, b) => sum + b.width, 0)).toBeCloseTo(500);
+  });
+
+  test('slashes stand on the middle line without a sign', () => {
+    expect([0, 3, -1, -4, 7].map(middleLine)).toEqual(['b/4', 'b/4', 'bb/4', 'bb/4', 'b#/4']);
+  });
+
   test('a bar wider than the page stands alone', () => {
-    expect(systems([bar(1, null, 40), bar(2, null, 2)], 500)).toHaveLength(2);
+    expect(systems([bar(1, null, 40), bar(2, null, 2)], 500, 'out')).toHaveLength(2);
   });
 });
 

@@ -4,13 +4,17 @@ import type { PartBar, PartEvent } from '../../api/client';
 export interface System {
   /** Name of the section that begins here; null where none does. */
   section: string | null;
-  bars: { bar: PartBar; width: number }[];
+  bars: { bar: PartBar; width: number; sign: boolean }[];
 }
+
+/** Whether every note is written, or strums are slashes and a bar like the one before is a sign. */
+export type Writing = 'out' | 'short';
 
 /** Height of a row of staff and tab of six strings, in pixels. */
 export const ROW_HEIGHT = 293;
 
 const LEAST_BAR = 110;
+const SIGN_BAR = 62;
 const SIDES = 34;
 const PER_EVENT = 27;
 const PER_LETTER = 9.5;
@@ -28,9 +32,9 @@ export function barWidth(bar: PartBar): number {
 }
 
 /** Lays bars out in rows of a width; a section begins a row, and what is left over is shared out. */
-export function systems(bars: PartBar[], width: number): System[] {
+export function systems(bars: PartBar[], width: number, writing: Writing): System[] {
   const rows: System[] = [];
-  let row: PartBar[] = [];
+  let row: System['bars'] = [];
   let section: string | null = null;
   let used = HEAD;
   const close = () => {
@@ -42,12 +46,15 @@ export function systems(bars: PartBar[], width: number): System[] {
     used = HEAD;
   };
   for (const bar of bars) {
-    const wide = barWidth(bar);
-    if (row.length > 0 && (bar.section !== null || used + wide > width)) {
+    const like = writing === 'short' && bar.again;
+    if (row.length > 0 && (bar.section !== null || used + (like ? SIGN_BAR : barWidth(bar)) > width)) {
       close();
     }
     section = row.length === 0 ? bar.section : section;
-    row.push(bar);
+    // A row does not begin with a sign for what stands in the row before.
+    const sign = like && row.length > 0;
+    const wide = sign ? SIGN_BAR : barWidth(bar);
+    row.push({ bar, width: wide, sign });
     used += wide;
   }
   close();
@@ -63,10 +70,10 @@ export function heading(row: System): string {
 }
 
 /** Shares a row's width out; a short last row is not torn apart. */
-function spread(row: PartBar[], width: number): System['bars'] {
-  const asked = row.reduce((sum, bar) => sum + barWidth(bar), 0);
+function spread(row: System['bars'], width: number): System['bars'] {
+  const asked = row.reduce((sum, bar) => sum + bar.width, 0);
   const factor = Math.min(1.7, (width - HEAD) / asked);
-  return row.map((bar, i) => ({ bar, width: barWidth(bar) * factor + (i === 0 ? HEAD : 0) }));
+  return row.map((bar, i) => ({ ...bar, width: bar.width * factor + (i === 0 ? HEAD : 0) }));
 }
 
 const TYPES: Record<number, string> = { 1: 'w', 2: 'h', 4: 'q', 8: '8', 16: '16', 32: '32' };
@@ -130,6 +137,11 @@ const FLAT_KEYS = ['C', 'F', 'Bb', 'Eb', 'Ab', 'Db', 'Gb', 'Cb'];
 /** Major key of a number of sharps, or of flats where it is negative. */
 export function keyOf(fifths: number): string {
   return (fifths < 0 ? FLAT_KEYS[-fifths] : SHARP_KEYS[fifths]) ?? 'C';
+}
+
+/** The middle line as the engraver names it in a key, where slashes stand: without a sign. */
+export function middleLine(fifths: number): string {
+  return fifths <= -1 ? 'bb/4' : fifths >= 7 ? 'b#/4' : 'b/4';
 }
 
 /** What the right hand does, under the tab: arrows for strums, letters for fingers. */

@@ -29,7 +29,8 @@ final class NotatedVoices {
         List<Event> tune = tune(bar);
         List<Event> under = under(bar);
         boolean isAlone = under.stream().allMatch(e -> e.notes().isEmpty());
-        return new WrittenBar(bar.bar(), bar.length(), bar.events(), isAlone ? List.of(tune) : List.of(tune, under));
+        return new WrittenBar(
+                bar.bar(), bar.length(), bar.events(), isAlone ? List.of(tune) : List.of(tune, under), false);
     }
 
     private List<Event> tune(WrittenBar bar) {

@@ -3,11 +3,14 @@ package underhand.part;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import underhand.chord.ChordSymbol;
+import underhand.fill.Technique;
 import underhand.hand.Grip;
 import underhand.picking.Step.Direction;
 import underhand.picking.Step.Sound;
@@ -48,9 +51,24 @@ public final class Notation {
             boolean fromBefore,
             boolean intoNext) {
 
+        /** Whether it can be written as a slash in the rhythm of the strum, the chord's name saying what sounds (common practice). */
+        public boolean isStrum() {
+            return strum.isPresent() && !fill && !notes.isEmpty();
+        }
+
         /** Written length in all. */
         public int length() {
             return values.stream().mapToInt(NoteValue::length).sum();
+        }
+    }
+
+    /** A note as the left hand has it, however long it rings. */
+    private record Stopped(int string, int fret, int leftFinger, Technique technique) {
+
+        static List<Stopped> of(Event event) {
+            return event.notes().stream()
+                    .map(n -> new Stopped(n.string(), n.fret(), n.leftFinger(), n.technique()))
+                    .toList();
         }
     }
 
@@ -60,8 +78,28 @@ public final class Notation {
     /**
      * @param events its strokes, for tab and hand
      * @param voices what stands on the staff, the highest voice first: the strokes themselves, or a tune and what is under it
+     * @param again whether it has what the bar before has, and may be written as a sign
      */
-    public record WrittenBar(PartBar bar, int length, List<Event> events, List<List<Event>> voices) {
+    public record WrittenBar(PartBar bar, int length, List<Event> events, List<List<Event>> voices, boolean again) {
+
+        /** Whether the strokes are all there is, so that strums may be written as slashes. */
+        public boolean isOneVoice() {
+            return voices.equals(List.of(events));
+        }
+
+        /** Whether a strum sounds strings of which all stand in the bar already, under the same chord. */
+        public boolean isHeard(Event event) {
+            Set<Stopped> heard = new HashSet<>();
+            for (Event before : events) {
+                if (before.from() >= event.from()) {
+                    break;
+                }
+                if (before.place() == event.place()) {
+                    heard.addAll(Stopped.of(before));
+                }
+            }
+            return event.isStrum() && heard.containsAll(Stopped.of(event));
+        }
 
         /** Where the palm lies on the strings; a rest ends a run. */
         public List<Run> palmMuted() {
@@ -92,7 +130,46 @@ public final class Notation {
             }
             written.add(bar(bar, strikes, heard));
         }
-        return new NotatedVoices().of(written);
+        List<WrittenBar> voiced = new NotatedVoices().of(written);
+        List<WrittenBar> bars = new ArrayList<>();
+        for (int i = 0; i < voiced.size(); i++) {
+            boolean again = i > 0 && isAgain(voiced.get(i), voiced.get(i - 1), part);
+            WrittenBar bar = voiced.get(i);
+            bars.add(new WrittenBar(bar.bar(), bar.length(), bar.events(), bar.voices(), again));
+        }
+        return bars;
+    }
+
+    private static boolean isAgain(WrittenBar bar, WrittenBar before, Part part) {
+        boolean isLike = bar.bar().section().isEmpty()
+                && bar.bar().metre().equals(before.bar().metre())
+                && bar.length() == before.length()
+                && bar.isOneVoice()
+                && before.isOneVoice()
+                && bar.events().size() == before.events().size()
+                && bar.events().stream().anyMatch(e -> !e.notes().isEmpty());
+        for (int i = 0; isLike && i < bar.events().size(); i++) {
+            isLike = isLike(bar.events().get(i), before.events().get(i), part);
+        }
+        return isLike;
+    }
+
+    /** Whether two events look the same but for a chord that begins with one and goes on in the other. */
+    private static boolean isLike(Event event, Event before, Part part) {
+        return event.from() == before.from()
+                && event.values().equals(before.values())
+                && Stopped.of(event).equals(Stopped.of(before))
+                && event.strum().equals(before.strum())
+                && event.weight() == before.weight()
+                && event.sound() == before.sound()
+                && event.fill() == before.fill()
+                && chord(event, part).equals(chord(before, part));
+    }
+
+    private static Optional<String> chord(Event event, Part part) {
+        return event.place() < 0
+                ? Optional.empty()
+                : part.arrangement().placements().get(event.place()).played().map(ChordSymbol::glyphs);
     }
 
     private static WrittenBar bar(PartBar bar, List<Strike> strikes, Heard heard) {
@@ -128,7 +205,7 @@ public final class Notation {
         if (at < length) {
             events.add(rest(at, length - at));
         }
-        return new WrittenBar(bar, length, events, List.of(events));
+        return new WrittenBar(bar, length, events, List.of(events), false);
     }
 
     static Event rest(int from, int length) {

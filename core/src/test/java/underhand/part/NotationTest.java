@@ -14,8 +14,10 @@ import underhand.arrange.Arranger;
 import underhand.chart.Chart;
 import underhand.fill.Fill;
 import underhand.fill.Fills;
+import underhand.format.text.ChartTextReader;
 import underhand.hand.Grip;
 import underhand.picking.PatternPlan;
+import underhand.picking.Patterns;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
@@ -112,5 +114,50 @@ class NotationTest {
                 .map(n -> Integer.toString(n.leftFinger()))
                 .collect(Collectors.joining());
         return fingers.isEmpty() ? "-" : fingers;
+    }
+
+    /** A bar is like the one before where it looks and is called the same; a section begins with what it has written out. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "| C | C | G | G | G |; beat-strum; 01011",
+                "| C | C | G | G | G |; arpeggio-up; 01011",
+                "| C | C Am | C Am | Am |; beat-strum; 0010",
+                "[A] | C | C | [B] | C | C |; beat-strum; 0101",
+                "| Am7 | C6 | Am7 | Am7 |; beat-strum; 0001",
+                "| N.C. | N.C. | C |; beat-strum; 000",
+            })
+    void bars_likeTheOneBefore(String chart, String pattern, String again) {
+        String text = chart.replace("] |", "]\n|").replace("| [", "|\n[");
+        assertEquals(
+                again,
+                Notation.of(part(text, pattern)).stream()
+                        .map(bar -> bar.again() ? "1" : "0")
+                        .collect(Collectors.joining()));
+    }
+
+    /** The frets of a strum stand once in a bar for each chord; of plucked notes every one does. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "| C |; beat-strum; 0111",
+                "| C G |; beat-strum; 0101",
+                "| C |; arpeggio-up; 00000000",
+            })
+    void frets_areWrittenOnceForAStrum(String chart, String pattern, String heard) {
+        Notation.WrittenBar bar = Notation.of(part(chart, pattern)).get(0);
+        assertEquals(
+                heard,
+                bar.events().stream().map(e -> bar.isHeard(e) ? "1" : "0").collect(Collectors.joining()));
+    }
+
+    private static Part part(String text, String pattern) {
+        Chart chart = ChartTextReader.read(text).chart();
+        ArrangementSettings settings = ArrangementSettings.ofRung(2)
+                .withCapo(0)
+                .withPatterns(PatternPlan.of(Patterns.of(pattern).orElseThrow()));
+        return Part.of(new Arranger().arrange(chart, settings), List.of());
     }
 }

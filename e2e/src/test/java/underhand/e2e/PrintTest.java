@@ -39,6 +39,7 @@ class PrintTest extends InDemoBook {
         browser.go(application.address() + "/songs/" + facts.get(0) + "/sheet");
         browser.button("staff and tab").click();
         browser.button("large type").click();
+        browser.button("every note").click();
         browser.awaitTrue(() -> browser.driver()
                         .findElements(By.cssSelector("[aria-label='Staff and tab']"))
                         .size()

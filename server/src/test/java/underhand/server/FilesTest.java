@@ -161,6 +161,16 @@ class FilesTest {
         assertTrue(text.contains("B♭"), text);
     }
 
+    /** A strum has its frets once, and a bar like the one before is a sign; on demand every note is there. */
+    @ParameterizedTest
+    @CsvSource({"false, 8", "true, 24"})
+    void pdf_staffAndTab_ofStrums_isShortUnlessWrittenOut(boolean writtenOut, int strokes) throws Exception {
+        String song = "key: C\n| C | C | C |\n[B]\n| C | C | C |";
+        Map<String, Object> look = Map.of("layout", "tab", "writtenOut", writtenOut);
+        String text = pdfText(file("pdf", song, "beat-strum", look).getContentAsByteArray());
+        assertEquals(strokes, text.chars().filter(c -> c == '↓').count(), text);
+    }
+
     /** Heights of the lines across the page, from the top; everything drawn must be on the page. */
     private static List<Float> longLines(PDPage page) throws Exception {
         List<Float> heights = new ArrayList<>();

@@ -14,9 +14,18 @@ import underhand.part.PlayedNote;
  * @param tied whether it is held over from the one before
  * @param heads lowest first; none for a rest
  * @param stemUp which way a stem goes, where it has one
+ * @param slash whether it is a strum written as a slash, with one head on the middle line
  */
 public record StaffNote(
-        Notation.Event event, NoteValue value, int from, boolean tied, List<Head> heads, boolean stemUp) {
+        Notation.Event event,
+        NoteValue value,
+        int from,
+        boolean tied,
+        List<Head> heads,
+        boolean stemUp,
+        boolean slash) {
+
+    private static final int HALF_A_SLASH = 2;
 
     /**
      * @param position lines and spaces above the lowest line, 0
@@ -33,7 +42,7 @@ public record StaffNote(
 
     /** Whether a finger of the left hand stands beside one of its heads. */
     public boolean isFingered() {
-        return !tied && !event.fingered().isEmpty();
+        return !tied && !slash && !event.fingered().isEmpty();
     }
 
     public boolean isRest() {
@@ -54,12 +63,14 @@ public record StaffNote(
         };
     }
 
+    /** Position of its lowest head, or of the foot of its slash. */
     public int lowest() {
-        return heads.get(0).position();
+        return heads.get(0).position() - (slash ? HALF_A_SLASH : 0);
     }
 
+    /** Position of its highest head, or of the top of its slash. */
     public int highest() {
-        return heads.get(heads.size() - 1).position();
+        return heads.get(heads.size() - 1).position() + (slash ? HALF_A_SLASH : 0);
     }
 
     /** Columns its accidentals take. */

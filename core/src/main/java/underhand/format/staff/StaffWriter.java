@@ -38,19 +38,22 @@ public final class StaffWriter {
 
     private final Spelling spelling;
     private final StaffKey signature;
+    private final boolean withSlashes;
 
-    private StaffWriter(Part part) {
+    private StaffWriter(Part part, boolean withSlashes) {
+        this.withSlashes = withSlashes;
         this.spelling = Spelling.fingered(part);
         this.signature = new StaffKey(spelling.key().fifths());
     }
 
     /** Key signature of a part's staff. */
     public static StaffKey key(Part part) {
-        return new StaffWriter(part).signature;
+        return new StaffWriter(part, false).signature;
     }
 
-    public static List<StaffBar> write(Part part) {
-        StaffWriter writer = new StaffWriter(part);
+    /** @param withSlashes whether strums are slashes in their rhythm, where no tune is over them */
+    public static List<StaffBar> write(Part part, boolean withSlashes) {
+        StaffWriter writer = new StaffWriter(part, withSlashes);
         return Notation.of(part).stream().map(writer::bar).toList();
     }
 
@@ -60,19 +63,23 @@ public final class StaffWriter {
         for (int i = 0; i < voices.size(); i++) {
             // Of two voices the stems of the upper point up, those of the lower down.
             Optional<Boolean> up = voices.size() > 1 ? Optional.of(i == 0) : Optional.empty();
-            drawn.add(voice(voices.get(i), written.bar().metre(), up));
+            drawn.add(voice(voices.get(i), written.bar().metre(), up, withSlashes && written.isOneVoice()));
         }
         return new StaffBar(written, drawn);
     }
 
-    private StaffBar.StaffVoice voice(List<Notation.Event> events, Metre metre, Optional<Boolean> stemsUp) {
+    private StaffBar.StaffVoice voice(
+            List<Notation.Event> events, Metre metre, Optional<Boolean> stemsUp, boolean slashes) {
         List<StaffNote> notes = new ArrayList<>();
         Map<Integer, Integer> altered = new HashMap<>();
         for (Notation.Event event : events) {
             int at = event.from();
             for (int i = 0; i < event.values().size(); i++) {
                 NoteValue value = event.values().get(i);
-                StaffNote note = note(event, value, at, i > 0 || event.fromBefore(), altered);
+                boolean tied = i > 0 || event.fromBefore();
+                StaffNote note = slashes && event.isStrum()
+                        ? slash(event, value, at, tied)
+                        : note(event, value, at, tied, altered);
                 notes.add(note.isRest() || stemsUp.isEmpty() ? note : stemmed(note, stemsUp.get()));
                 at += value.length();
             }
@@ -95,10 +102,15 @@ public final class StaffWriter {
                 .forEach(note -> heads.add(head(note, event.place(), altered)));
         heads.sort(Comparator.comparingInt(Head::position));
         if (heads.isEmpty()) {
-            return new StaffNote(event, value, from, tied, List.of(), true);
+            return new StaffNote(event, value, from, tied, List.of(), true, false);
         }
         boolean up = stemUp(heads.get(0).position(), heads.get(heads.size() - 1).position());
-        return stemmed(new StaffNote(event, value, from, tied, inColumns(heads), up), up);
+        return stemmed(new StaffNote(event, value, from, tied, inColumns(heads), up, false), up);
+    }
+
+    private static StaffNote slash(Notation.Event event, NoteValue value, int from, boolean tied) {
+        Head head = new Head(event.notes().get(0), MIDDLE_LINE, OptionalInt.empty(), 0, false);
+        return new StaffNote(event, value, from, tied, List.of(head), false, true);
     }
 
     private Head head(PlayedNote note, int place, Map<Integer, Integer> altered) {
@@ -150,7 +162,7 @@ public final class StaffWriter {
             Head head = heads[at];
             heads[at] = new Head(head.note(), head.position(), head.accidental(), head.column(), aside);
         }
-        return new StaffNote(note.event(), note.value(), note.from(), note.tied(), List.of(heads), up);
+        return new StaffNote(note.event(), note.value(), note.from(), note.tied(), List.of(heads), up, note.slash());
     }
 
     /** Length within which notes share a beam: three of the unit where beats are threes, else a quarter at most. */

@@ -46,7 +46,7 @@ class StaffWriterTest {
     }
 
     private static StaffBar first(String text, int capo, String pattern, String shape) {
-        return StaffWriter.write(part(text, capo, pattern, shape)).get(0);
+        return StaffWriter.write(part(text, capo, pattern, shape), false).get(0);
     }
 
     private static String positions(StaffNote note) {
@@ -96,7 +96,7 @@ class StaffWriterTest {
 
     @Test
     void accidental_inTheNextBar_isWrittenAgain() {
-        List<StaffBar> bars = StaffWriter.write(part("key: C\n| D | D |", 0, "beat-strum", ""));
+        List<StaffBar> bars = StaffWriter.write(part("key: C\n| D | D |", 0, "beat-strum", ""), false);
         assertEquals(signs(notes(bars.get(0)).get(0)), signs(notes(bars.get(1)).get(0)));
     }
 
@@ -167,7 +167,7 @@ class StaffWriterTest {
             String text = "key: " + keys.get(random.nextInt(keys.size())) + "\ntempo: 60\n" + bars;
             Part part = part(text, random.nextInt(5), patterns.get(random.nextInt(patterns.size())), "");
             StaffKey key = StaffWriter.key(part);
-            for (StaffBar bar : StaffWriter.write(part)) {
+            for (StaffBar bar : StaffWriter.write(part, false)) {
                 checkPitches(bar, key, part.arrangement().capo(), text);
                 notes(bar).forEach(note -> checkRoom(note, text));
                 checkBeams(bar, text);
@@ -237,5 +237,24 @@ class StaffWriterTest {
         for (String tone : tones.split(" ")) {
             assertTrue(letters.contains(tone), letters.toString());
         }
+    }
+
+    /** Strums as slashes on the middle line, in the rhythm they have; what is plucked is written out, with its signs. */
+    @Test
+    void strumsAsSlashes_keepTheirRhythm() {
+        Part strummed = part("key: F\n| Bb | D |", 0, "folk-strum", "");
+        List<StaffNote> slashes = notes(StaffWriter.write(strummed, true).get(0));
+        List<StaffNote> written = notes(StaffWriter.write(strummed, false).get(0));
+        assertEquals(
+                written.stream().map(StaffNote::value).toList(),
+                slashes.stream().map(StaffNote::value).toList());
+        for (StaffNote slash : slashes) {
+            assertTrue(slash.slash() && !slash.isFingered());
+            assertEquals("4", positions(slash));
+            assertEquals(".", signs(slash));
+            assertEquals(List.of(2, 6), List.of(slash.lowest(), slash.highest()));
+        }
+        Part plucked = part("key: F\n| Bb | D |", 0, "arpeggio-up", "");
+        assertEquals(StaffWriter.write(plucked, false), StaffWriter.write(plucked, true));
     }
 }

@@ -32,8 +32,10 @@ class FileController {
      * @param paper a4 or letter, of a PDF
      * @param layout words or tab, of a PDF
      * @param big whether a PDF is set large
+     * @param writtenOut whether a PDF has every note of strums and of bars like the one before
      */
-    record FileRequest(String format, PreviewRequest song, String paper, String layout, Boolean big) {}
+    record FileRequest(
+            String format, PreviewRequest song, String paper, String layout, Boolean big, Boolean writtenOut) {}
 
     @PostMapping(produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ApiResponse(

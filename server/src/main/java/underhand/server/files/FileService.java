@@ -119,7 +119,7 @@ class FileService {
             default ->
                 throw InputException.field("layout", "layout must be words or tab, was \"" + request.layout() + "\".");
         };
-        return new Look(paper, tab, Boolean.TRUE.equals(request.big()));
+        return new Look(paper, tab, Boolean.TRUE.equals(request.big()), Boolean.TRUE.equals(request.writtenOut()));
     }
 
     private static Written one(String format, Sheaf song, Look look) {

@@ -24,6 +24,9 @@ final class MusicFont {
     static final int HEAD_HALF = 0xE0A3;
     static final int HEAD_BLACK = 0xE0A4;
     static final int HEAD_X = 0xE0A9;
+    static final int SLASH = 0xE100;
+    static final int SLASH_WHOLE = 0xE102;
+    static final int SLASH_HALF = 0xE103;
     static final int DOT = 0xE1E7;
     static final int FLAG_8_UP = 0xE240;
     static final int FLAT = 0xE260;
@@ -34,9 +37,13 @@ final class MusicFont {
     static final int ACCENT_ABOVE = 0xE4A0;
     static final int STACCATO_ABOVE = 0xE4A2;
     static final int REST_WHOLE = 0xE4E3;
+    static final int REPEAT_BAR = 0xE500;
 
     /** Width of a black notehead in staff spaces. */
     static final float HEAD_WIDTH = 1.18f;
+
+    /** Width of the sign for a bar like the one before. */
+    static final float REPEAT_WIDTH = 2.13f;
 
     private static final String FILE = "/fonts/bravura.otf";
     private static final float UNITS_A_SPACE = 250;
@@ -56,6 +63,15 @@ final class MusicFont {
         } catch (IOException e) {
             throw new UncheckedIOException("the font " + FILE + " cannot be read", e);
         }
+    }
+
+    /** Width of the slash for a note value in staff spaces. */
+    static float slashWidth(int type) {
+        return switch (type) {
+            case 1 -> 3.92f;
+            case 2 -> 3.12f;
+            default -> 1.46f;
+        };
     }
 
     /** Draws a sign with its origin at a place, in staff spaces of so many points. */

@@ -22,6 +22,7 @@ import underhand.part.Notation;
 final class PdfScore {
 
     private static final float LEAST_BAR = 70;
+    private static final float SIGN_BAR = 44;
     private static final float SIDE = 7;
     private static final float CHORD = 14;
     private static final float NAME = 9;
@@ -33,9 +34,15 @@ final class PdfScore {
     private final PdfCanvas page;
     private final ScoredPart scored;
     private final StaffKey key;
+    private final boolean writtenOut;
 
-    /** A bar with its columns, and the points it wants. */
-    private record Spaced(StaffBar bar, boolean newMetre, List<Column> columns, float width) {}
+    /** A bar with its columns, none where it is the sign of the one before again, and the points it wants. */
+    private record Spaced(StaffBar bar, boolean newMetre, List<Column> columns, float width) {
+
+        boolean isSign() {
+            return columns.isEmpty();
+        }
+    }
 
     /**
      * The notes of all voices that stand over one another.
@@ -54,7 +61,9 @@ final class PdfScore {
         }
     }
 
-    PdfScore(PdfCanvas page, ScoredPart scored) {
+    /** @param writtenOut whether strums have all their notes, and bars like the one before theirs */
+    PdfScore(PdfCanvas page, ScoredPart scored, boolean writtenOut) {
+        this.writtenOut = writtenOut;
         this.page = page;
         this.scored = scored;
         this.key = StaffWriter.key(scored.part());
@@ -64,12 +73,14 @@ final class PdfScore {
         List<Spaced> row = new ArrayList<>();
         float wide = 0;
         Metre metre = null;
-        for (StaffBar bar : StaffWriter.write(scored.part())) {
+        for (StaffBar bar : StaffWriter.write(scored.part(), !writtenOut)) {
             Metre own = bar.written().bar().metre();
-            Spaced spaced = spaced(bar, !own.equals(metre));
+            boolean newMetre = !own.equals(metre);
             metre = own;
             boolean newSection = bar.written().bar().section().isPresent();
             List<Chart.Words> spoken = scored.wordsBefore(bar.written().bar().number());
+            boolean mayBeSign = !writtenOut && bar.written().again() && !row.isEmpty() && spoken.isEmpty();
+            Spaced spaced = mayBeSign ? new Spaced(bar, false, List.of(), SIGN_BAR) : spaced(bar, newMetre);
             boolean full = wide + spaced.width() > page.width();
             if (!row.isEmpty() && (newSection || full || !spoken.isEmpty())) {
                 row(row);
@@ -77,8 +88,10 @@ final class PdfScore {
             }
             PdfWords.write(page, spoken);
             wide = row.isEmpty() ? PdfStaff.headWidth(key) : wide;
-            row.add(spaced);
-            wide += spaced.width();
+            // A row does not begin with a sign for what stands in the row before.
+            Spaced placed = row.isEmpty() && spaced.isSign() ? spaced(bar, newMetre) : spaced;
+            row.add(placed);
+            wide += placed.width();
         }
         if (!row.isEmpty()) {
             row(row);
@@ -133,7 +146,9 @@ final class PdfScore {
         int above = 0;
         int below = 0;
         for (Spaced spaced : row) {
-            for (StaffNote note : spaced.bar().notes().toList()) {
+            for (StaffNote note : spaced.isSign()
+                    ? List.<StaffNote>of()
+                    : spaced.bar().notes().toList()) {
                 above = Math.max(above, PdfStaff.above(note));
                 below = Math.max(below, PdfStaff.below(note));
             }
@@ -187,6 +202,10 @@ final class PdfScore {
     private void bar(Spaced spaced, float left, float stretch, PdfStaff staff, PdfTab tab) throws IOException {
         int number = spaced.bar().written().bar().number();
         page.text(page.plain, NUMBER, left + 1, NAME, Integer.toString(number));
+        if (spaced.isSign()) {
+            staff.again(left, left + spaced.width() * stretch);
+            return;
+        }
         float afterNumber = left + 4 + PdfCanvas.widthOf(page.plain, NUMBER, Integer.toString(number));
         float at = left + SIDE;
         if (spaced.newMetre()) {
@@ -216,7 +235,9 @@ final class PdfScore {
         }
         List<Notation.Event> events = spaced.bar().written().events();
         for (Notation.Event event : events) {
-            if (!event.notes().isEmpty()) {
+            if (!writtenOut && spaced.bar().written().isHeard(event)) {
+                tab.stroke(event, xs.get(event.from()));
+            } else if (!event.notes().isEmpty()) {
                 tab.event(event, xs.get(event.from()));
             }
         }

@@ -44,10 +44,11 @@ final class PdfSheet {
     }
 
     /**
-     * @param tab whether staff and tab are written out instead of the words
+     * @param tab whether there are staff and tab instead of the words
      * @param big whether all is set large
+     * @param writtenOut whether strums have all their notes, and bars like the one before theirs
      */
-    record Look(Paper paper, boolean tab, boolean big) {}
+    record Look(Paper paper, boolean tab, boolean big, boolean writtenOut) {}
 
     static byte[] write(String title, List<ScoredPart> parts, Look look) {
         try (PdfCanvas page = new PdfCanvas(look.paper().size, look.big() ? LARGE : 1)) {
@@ -56,7 +57,7 @@ final class PdfSheet {
                 if (i > 0) {
                     page.newPage();
                 }
-                sheet.part(title, parts.get(i), parts.size() > 1, look.tab());
+                sheet.part(title, parts.get(i), parts.size() > 1, look);
             }
             return page.toBytes(title);
         } catch (IOException e) {
@@ -64,7 +65,7 @@ final class PdfSheet {
         }
     }
 
-    private void part(String title, ScoredPart scored, boolean named, boolean tab) throws IOException {
+    private void part(String title, ScoredPart scored, boolean named, Look look) throws IOException {
         page.text(page.bold, 22, 0, 20, title);
         page.down(30);
         facts(Stream.of(
@@ -78,8 +79,8 @@ final class PdfSheet {
                 .filter(fact -> !fact.isBlank())
                 .toList());
         grips(scored);
-        if (tab) {
-            new PdfScore(page, scored).write();
+        if (look.tab()) {
+            new PdfScore(page, scored, look.writtenOut()).write();
         } else {
             words(scored);
         }

@@ -147,6 +147,11 @@ final class PdfStaff {
                 : Math.min(note.lowest() - STEM, MIDDLE_LINE);
     }
 
+    /** The sign of a bar like the one before, in the middle between two places. */
+    void again(float x1, float x2) throws IOException {
+        sign(MusicFont.REPEAT_BAR, (x1 + x2 - MusicFont.REPEAT_WIDTH * SPACE) / 2, MIDDLE_LINE);
+    }
+
     private void rest(StaffNote note, float x) throws IOException {
         int type = note.value().type();
         int sign = MusicFont.REST_WHOLE + Integer.numberOfTrailingZeros(type);
@@ -156,17 +161,23 @@ final class PdfStaff {
         }
     }
 
+    private static int head(StaffNote note) {
+        if (note.event().weight() == Weight.GHOST) {
+            return MusicFont.HEAD_X;
+        }
+        return switch (note.value().type()) {
+            case 1 -> note.slash() ? MusicFont.SLASH_WHOLE : MusicFont.HEAD_WHOLE;
+            case 2 -> note.slash() ? MusicFont.SLASH_HALF : MusicFont.HEAD_HALF;
+            default -> note.slash() ? MusicFont.SLASH : MusicFont.HEAD_BLACK;
+        };
+    }
+
     private void heads(StaffNote note, float x) throws IOException {
-        int sign = note.event().weight() == Weight.GHOST
-                ? MusicFont.HEAD_X
-                : switch (note.value().type()) {
-                    case 1 -> MusicFont.HEAD_WHOLE;
-                    case 2 -> MusicFont.HEAD_HALF;
-                    default -> MusicFont.HEAD_BLACK;
-                };
+        int sign = head(note);
         boolean anyAside = note.heads().stream().anyMatch(Head::aside);
         float left = x - (anyAside && !note.stemUp() ? HEAD : 0);
-        float dots = x + HEAD * (anyAside && note.stemUp() ? 2 : 1) + 0.4f * SPACE;
+        float wide = note.slash() ? MusicFont.slashWidth(note.value().type()) * SPACE : HEAD;
+        float dots = x + (anyAside && note.stemUp() ? 2 * HEAD : wide) + 0.4f * SPACE;
         for (Head head : note.heads()) {
             int position = head.position();
             sign(sign, !head.aside() ? x : note.stemUp() ? x + HEAD : x - HEAD, position);
@@ -243,7 +254,12 @@ final class PdfStaff {
 
     private void stem(StaffNote note, float x, float end, boolean flagged) throws IOException {
         float at = stemX(note, x);
-        page.line(at, y(note.stemUp() ? note.lowest() : note.highest()), at, end, THIN);
+        // The foot of a slash is where its stem begins; a cross in its place is as small as any head.
+        boolean isFoot = note.slash() && note.event().weight() != Weight.GHOST;
+        int from = isFoot
+                ? note.lowest()
+                : note.heads().get(note.stemUp() ? 0 : note.heads().size() - 1).position();
+        page.line(at, y(from), at, end, THIN);
         if (flagged && note.flags() > 0) {
             int sign = MusicFont.FLAG_8_UP + 2 * (note.flags() - 1) + (note.stemUp() ? 0 : 1);
             MusicFont.draw(page, sign, at - THIN / 2, end, SPACE);

@@ -70,6 +70,11 @@ final class PdfTab {
             }
             before.put(note.string(), new Drawn(note.fret(), x + wide));
         }
+        stroke(event, x);
+    }
+
+    /** What the right hand does, under the strings. */
+    void stroke(Event event, float x) throws IOException {
         page.text(page.plain, 7, x, y(0) + HAND, hand(event));
     }
 

@@ -57,25 +57,24 @@ final class PartMapper {
                 bar.quartersABeat(),
                 bar.swing(),
                 bar.pattern(),
-                written.events().stream()
-                        .map(e -> event(bar.soundsAt(e.from()), e))
-                        .toList(),
-                written.voices().equals(List.of(written.events()))
+                written.events().stream().map(e -> event(written, e)).toList(),
+                written.isOneVoice()
                         ? List.of()
                         : written.voices().stream()
                                 .map(voice -> voice.stream()
-                                        .map(e -> event(bar.soundsAt(e.from()), e))
+                                        .map(e -> event(written, e))
                                         .toList())
                                 .toList(),
                 written.palmMuted().stream()
                         .map(run -> new RunView(run.first(), run.last()))
-                        .toList());
+                        .toList(),
+                written.again());
     }
 
-    private EventView event(double soundsAt, Event event) {
+    private EventView event(Notation.WrittenBar written, Event event) {
         return new EventView(
                 event.place(),
-                soundsAt,
+                written.bar().soundsAt(event.from()),
                 event.values().stream()
                         .map(v -> new ValueView(v.type(), v.dotted(), v.triplet()))
                         .toList(),
@@ -85,6 +84,8 @@ final class PartMapper {
                 event.sound().name().toLowerCase(Locale.ROOT),
                 event.fill(),
                 event.fromBefore(),
+                written.isOneVoice() && event.isStrum(),
+                written.isHeard(event),
                 event.begins() ? ChordMark.of(part.arrangement().placements().get(event.place())) : null);
     }
 

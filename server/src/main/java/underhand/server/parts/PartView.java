@@ -29,6 +29,7 @@ public record PartView(
      * @param quartersABeat quarter notes a beat lasts
      * @param events its strokes, for tab and hand
      * @param voices a tune and what is under it, for the staff; none where the strokes are one voice
+     * @param again whether it has what the bar before has, and may be written as a sign
      */
     public record BarView(
             int number,
@@ -41,7 +42,8 @@ public record PartView(
             String pattern,
             List<EventView> events,
             List<List<EventView>> voices,
-            List<RunView> palmMuted) {}
+            List<RunView> palmMuted,
+            boolean again) {}
 
     /** Events of a bar that stand together, from the first index to the last. */
     public record RunView(int first, int last) {}
@@ -54,6 +56,8 @@ public record PartView(
      * @param weight normal, accent or ghost
      * @param sound ring, palm_mute or cut
      * @param fromBefore whether it goes on from the bar before
+     * @param slash whether it is a strum that may be written as a slash in its rhythm
+     * @param heard whether all it sounds stands in the bar already, under the same chord
      * @param chord name of the chord that begins with it, with its barre, {@code F BI}; null where none begins
      */
     public record EventView(
@@ -66,6 +70,8 @@ public record PartView(
             String sound,
             boolean fill,
             boolean fromBefore,
+            boolean slash,
+            boolean heard,
             @Schema(nullable = true) String chord) {}
 
     /** @param type 1 for a whole note to 32 */
