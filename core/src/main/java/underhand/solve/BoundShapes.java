@@ -92,6 +92,19 @@ final class BoundShapes {
         return narrowed;
     }
 
+    /** No shapes for what slides: on many strings the search for them finds no end. */
+    static Map<WantedChord, Set<Shape>> withoutSlides(
+            Song song, BiFunction<Chart.Slot, Reading.Step, WantedChord> wanted) {
+        Map<WantedChord, Set<Shape>> none = new HashMap<>();
+        for (Chart.Slot slot : song.placements()) {
+            song.readings(slot).stream()
+                    .flatMap(r -> r.steps().stream())
+                    .filter(s -> s.bond() == Bond.SLIDE)
+                    .forEach(s -> none.put(wanted.apply(slot, s), Set.of()));
+        }
+        return none;
+    }
+
     /** One chord of a reading with the slot it is in. */
     private record Step(Chart.Slot slot, Reading reading, int part) {
 

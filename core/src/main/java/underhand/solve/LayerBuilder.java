@@ -13,8 +13,8 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import underhand.chart.Chart;
-import underhand.harmony.Bond;
 import underhand.harmony.Reading;
+import underhand.harmony.ReadingId;
 import underhand.neck.Shape;
 import underhand.repertoire.Candidates;
 import underhand.repertoire.GripFinder;
@@ -54,10 +54,10 @@ final class LayerBuilder {
     private final Map<Integer, List<Lock>> locks;
 
     /** Shapes of chords whose grips are bound to others: there the fingers count as much as the shape. */
-    private final Map<WantedChord, Set<Shape>> bound;
+    private Map<WantedChord, Set<Shape>> bound;
 
-    /** Chords that cannot be bound within their texture. */
-    private final Set<WantedChord> unbound = new HashSet<>();
+    /** Chords that cannot be bound within their texture, and are looked for in grips of any kind. */
+    private final Set<WantedChord> loosened = new HashSet<>();
 
     /** What is searched for among those. */
     private final Map<WantedChord, GripPool> boundPools = new ConcurrentHashMap<>();
@@ -102,30 +102,44 @@ final class LayerBuilder {
         this.mostGrips = mostGrips;
         this.inAllFingerings = inAllFingerings;
         this.locks = settings.locks().stream().collect(Collectors.groupingBy(Lock::placement));
-        this.bound = known.board().strings() > MOST_STRINGS ? noSlides() : boundShapes();
+        this.bound = boundShapes();
     }
 
-    /** Of the texture where it has any, else of any kind. */
     private Map<WantedChord, Set<Shape>> boundShapes() {
-        Map<WantedChord, Set<Shape>> within = BoundShapes.of(song, this::wanted, searches::shapes);
-        within.forEach((chord, shapes) -> {
-            if (shapes.isEmpty() && !chord.ask().texture().isFree()) {
-                unbound.add(chord);
-            }
-        });
-        return unbound.isEmpty() ? within : BoundShapes.of(song, this::wanted, searches::shapes);
+        return known.board().strings() > MOST_STRINGS
+                ? BoundShapes.withoutSlides(song, this::wanted)
+                : BoundShapes.of(song, this::wanted, searches::shapes);
     }
 
-    /** On so many strings a search for shapes that slide finds no end, so there are none. */
-    private Map<WantedChord, Set<Shape>> noSlides() {
-        Map<WantedChord, Set<Shape>> none = new HashMap<>();
-        for (Chart.Slot slot : song.placements()) {
-            song.readings(slot).stream()
-                    .flatMap(r -> r.steps().stream())
-                    .filter(s -> s.bond() == Bond.SLIDE)
-                    .forEach(s -> none.put(wanted(slot, s), Set.of()));
+    /**
+     * Looks for the chords of readings that are bound in grips of any kind from the next {@link #build} on.
+     *
+     * @param readings by placement, which cannot be kept within their texture
+     * @return false when they were looked for in grips of any kind already
+     */
+    boolean loosen(Map<Integer, ReadingId> readings) {
+        Set<WantedChord> chords = new HashSet<>();
+        readings.forEach((placement, id) -> song.reach(placement, id)
+                .forEach(at -> song.reading(at, id)
+                        .orElseThrow()
+                        .steps()
+                        .forEach(step -> chords.add(wanted(song.placements().get(at), step)))));
+        chords.removeIf(chord -> chord.ask().texture().isFree() || chord.ask().ofAnyKind());
+        return loosen(chords);
+    }
+
+    /** The same for what another builder looks for in grips of any kind. */
+    LayerBuilder alike(LayerBuilder other) {
+        loosen(other.loosened);
+        return this;
+    }
+
+    private boolean loosen(Set<WantedChord> chords) {
+        boolean isChanged = loosened.addAll(chords);
+        if (isChanged) {
+            bound = boundShapes();
         }
-        return none;
+        return isChanged;
     }
 
     /** Looks at more grips of some chords from the next {@link #build} on; false when all were searched as far as may be. */
@@ -224,7 +238,7 @@ final class LayerBuilder {
     private WantedChord wanted(Chart.Slot slot, Reading.Step step) {
         WantedChord wanted =
                 new WantedChord(step.chord(), step.form(), timing.isPicked(slot), textures.at(slot.index()));
-        return unbound.contains(wanted)
+        return loosened.contains(wanted)
                 ? new WantedChord(
                         wanted.chord(),
                         wanted.form(),

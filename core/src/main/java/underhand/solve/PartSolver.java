@@ -114,8 +114,9 @@ public final class PartSolver implements Solver {
     public SolvedPart solve() {
         Kept kept = kept(song);
         Solution solution = kept.solution();
-        List<Layer> all =
-                closed(builder(kept.song(), PRICED_GRIPS, PRICED_GRIPS, true).build());
+        List<Layer> all = closed(builder(kept.song(), PRICED_GRIPS, PRICED_GRIPS, true)
+                .alike(kept.builder())
+                .build());
         SongLattice.GripSurcharge usual = solution.usual().map(beside::and).orElse(beside);
         Route route = RouteSolver.solve(lattice(all, usual));
         double surcharge = route.total() - solution.total() - solution.paid();
@@ -130,12 +131,18 @@ public final class PartSolver implements Solver {
 
     private Kept kept(Song of) {
         LayerBuilder builder = builder(of);
-        Solution solution = solution(builder);
+        Solution solution = solution(of, builder);
         Song left = of;
         for (Map.Entry<Integer, ReadingId> unkept : unkept(of, solution).entrySet()) {
             left = left.without(unkept.getKey(), unkept.getValue());
         }
         return left == of ? new Kept(of, builder, solution) : kept(left);
+    }
+
+    /** The best way to play a song: what cannot be bound within its texture is bound in grips of any kind. */
+    private Solution solution(Song of, LayerBuilder builder) {
+        Solution within = solution(builder);
+        return builder.loosen(unkept(of, within)) ? solution(builder) : within;
     }
 
     private interface OthersOf {
@@ -165,7 +172,7 @@ public final class PartSolver implements Solver {
 
     private double total(Song.Forced forced) {
         Song of = song.with(forced);
-        Solution solution = solution(builder(of));
+        Solution solution = solution(of, builder(of));
         Set<Integer> broken = solution.broken().keySet();
         boolean isPlayed = forced.readings().keySet().stream().allMatch(solution::plays);
         if (!isPlayed

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import underhand.chart.Chart;
@@ -92,20 +93,27 @@ public final class Song {
         return new Song(this, taken);
     }
 
-    /** The same song without the reading a placement has, there and wherever it goes on from there. */
-    Song without(int placement, ReadingId id) {
-        Map<Integer, List<Reading>> left = new HashMap<>();
-        Optional<Reading> refused = reading(placement, id);
+    /** The placements a reading goes over: where it stands, and wherever it goes on from there. */
+    Set<Integer> reach(int placement, ReadingId id) {
+        Set<Integer> reach = new TreeSet<>();
         for (int step : new int[] {1, -1}) {
             for (int at = placement; reading(at, id).isPresent(); at += step) {
-                List<Reading> others = readings.get(at).stream()
-                        .filter(r -> !r.id().equals(id))
-                        .toList();
-                left.put(at, others.isEmpty() ? List.of(original(placements.get(at))) : others);
-                if (!refused.orElseThrow().overStill()) {
+                reach.add(at);
+                if (!reading(at, id).orElseThrow().overStill()) {
                     break;
                 }
             }
+        }
+        return reach;
+    }
+
+    /** The same song without the reading a placement has, there and wherever it goes on from there. */
+    Song without(int placement, ReadingId id) {
+        Map<Integer, List<Reading>> left = new HashMap<>();
+        for (int at : reach(placement, id)) {
+            List<Reading> others =
+                    readings.get(at).stream().filter(r -> !r.id().equals(id)).toList();
+            left.put(at, others.isEmpty() ? List.of(original(placements.get(at))) : others);
         }
         Song song = new Song(this, left);
         song.unkeptReadings.addAll(left.keySet());

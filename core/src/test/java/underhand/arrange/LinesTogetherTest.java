@@ -297,6 +297,7 @@ class LinesTogetherTest {
         "Cm, falling-line:inside:4, drop2, true",
         "Gm, falling-line:inside:4, drop2, true",
         "Am, falling-line:inside:4, drop3, false",
+        "Am, falling-line:inside:4, closed, true",
         "Bdim7, symmetric-move:up, drop2, true",
         "Cm, falling-line:inside:4, power, false",
         "Cm, falling-line:inside:4, triads, true",
