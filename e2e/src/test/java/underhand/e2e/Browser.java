@@ -31,8 +31,8 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 /** A headless Chromium that remembers which addresses were asked for. */
 final class Browser implements AutoCloseable {
 
-    private static final Duration PATIENCE = Duration.ofSeconds(15);
-    private static final Duration GLANCE = Duration.ofMillis(50);
+    private static final Duration PATIENCE = Duration.ofSeconds(30);
+    private static final Duration GLANCE = Duration.ofMillis(100);
     private static final Pattern REQUESTED =
             Pattern.compile("\"method\":\"Network.requestWillBeSent\".*?\"request\":\\{.*?\"url\":\"([^\"]+)\"");
 

@@ -118,8 +118,7 @@ class DrillsTest extends InDemoBook {
 
     /** How many changes are heard when the first drill of two chords is run fast and something is played. */
     private static int listen(Browser browser, Runnable play) {
-        browser.find(By.xpath("//li[@data-testid='drill'][count(.//*[@role='img']) > 1]//button[.='Run']"))
-                .click();
+        browser.click(By.xpath("//li[@data-testid='drill'][count(.//*[@role='img']) > 1]//button[.='Run']"));
         browser.find(RUNNING);
         while (Integer.parseInt(browser.find(TEMPO).getText().replaceAll("\\D", "")) < LISTENED_AT) {
             browser.labelled("Faster").click();
@@ -160,8 +159,7 @@ class DrillsTest extends InDemoBook {
     @Test
     void aBrowserWithoutAMicrophone_saysWhatToDo() {
         openPlan("45");
-        browser.find(By.xpath("//li[@data-testid='drill'][count(.//*[@role='img']) > 1]//button[.='Run']"))
-                .click();
+        browser.click(By.xpath("//li[@data-testid='drill'][count(.//*[@role='img']) > 1]//button[.='Run']"));
         browser.press("Listen (m)");
         browser.await(LISTENING, t -> t.contains("The microphone cannot be used"));
         press(Keys.ESCAPE);
@@ -179,8 +177,7 @@ class DrillsTest extends InDemoBook {
     }
 
     private void say(String word) {
-        browser.find(By.xpath("(//li[@data-testid='drill']//button[.='" + word + "'])[1]"))
-                .click();
+        browser.click(By.xpath("(//li[@data-testid='drill']//button[.='" + word + "'])[1]"));
     }
 
     /** What is said of today's plan outlives a reload, and the plan can be made anew. */

@@ -5,6 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 
@@ -13,6 +15,9 @@ class PrintTest extends InDemoBook {
 
     /** Heads of notes as the music font has them (SMuFL 1.4: whole, half, black, and the cross of a damped string). */
     private static final String HEADS = "[\uE0A2-\uE0A4\uE0A7-\uE0A9]";
+
+    /** Slashes in the same font. */
+    private static final String SLASHES = "[\uE100-\uE103]";
 
     private static final String WITH_A_SECOND_GUITAR = """
             const done = arguments[1], get = path => fetch('/api/v1' + path).then(r => r.json());
@@ -31,6 +36,34 @@ class PrintTest extends InDemoBook {
               done([id, heads]);
             })();
             """;
+
+    /** What a test chose for its sheet is remembered, but not by the next. */
+    @BeforeEach
+    void asAtFirst() {
+        restoreBook();
+    }
+
+    @Test
+    void strums_areSlashes_andEveryNoteStandsOnDemand() {
+        openSong("Towpath Morning");
+        browser.button("Sheet").click();
+        browser.press("staff and tab");
+        browser.awaitTrue(() -> count(SLASHES) > 0);
+        assertEquals(0, count(HEADS));
+        browser.press("every note");
+        browser.awaitTrue(() -> count(HEADS) > 0);
+        assertEquals(0, count(SLASHES));
+        browser.driver().navigate().refresh();
+        browser.awaitTrue(() -> count(HEADS) > 0);
+    }
+
+    /** How many of some signs stand on the sheet. */
+    private long count(String signs) {
+        String drawn = browser.driver().findElements(By.cssSelector("[data-testid=system] svg text")).stream()
+                .map(sign -> sign.getDomProperty("textContent"))
+                .collect(Collectors.joining());
+        return Pattern.compile(signs).matcher(drawn).results().count();
+    }
 
     @Test
     void staffAndTab_ofTwoGuitarsInLargeType_haveEveryNoteOnPaper() throws Exception {
