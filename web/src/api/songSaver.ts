@@ -29,7 +29,6 @@ interface Unsent {
 }
 
 interface Held {
-  id: number;
   /** The song's name in all books: another book may have another song under the same number. */
   uid: string;
   version: number;
@@ -139,7 +138,7 @@ export class SongSaver {
       return;
     }
     held.wanted = work;
-    keep(held);
+    keep(id, held);
     this.say(held, { ...(isNew && !held.saving.theirs ? SAVED : held.saving), waiting: true });
     this.later(id, held, afterMs);
   }
@@ -193,7 +192,7 @@ export class SongSaver {
     }
     held.sent = text;
     held.tried = [...new Set([...held.tried, text])];
-    keep(held);
+    keep(id, held);
     try {
       this.written(id, held, await api.changeSong(id, held.version, work.source, work.decisions), text);
     } catch (problem) {
@@ -217,7 +216,7 @@ export class SongSaver {
     // Who settled a conflict or opened the song anew meanwhile goes on from there.
     if (this.held.get(id) === held) {
       if (held.wanted && textOf(held.wanted) !== text) {
-        keep(held);
+        keep(id, held);
         void this.send(id);
       } else {
         this.done(held);
@@ -243,9 +242,8 @@ export class SongSaver {
 }
 
 function fresh(song: Song): Held {
-  const { id, uid, version } = song;
+  const { uid, version } = song;
   return {
-    id,
     uid,
     version,
     stored: textOf(song),
@@ -263,7 +261,7 @@ function goOver(held: Held, { version }: Song, stored: string) {
 }
 
 /** Keeps what is wanted in the storage until the book has it. */
-function keep({ id, uid, version, wanted, tried }: Held) {
+function keep(id: number, { uid, version, wanted, tried }: Held) {
   if (wanted) {
     writeUnsent(uid, { id, version, work: wanted, tried });
   }

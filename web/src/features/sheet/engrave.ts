@@ -52,8 +52,14 @@ const AGAIN = '\uE500';
 const AGAIN_SIZE = 30;
 const AGAIN_HALF = 11;
 
-/** A sign over a slash stands so much higher than over a head. */
-const OVER_A_SLASH = -11;
+/** A sign over a slash stands so much higher than over a head, clear of the staff. */
+const OVER_A_SLASH = 11;
+
+class OverSlash extends Articulation {
+  override renderText(context: RenderContext, x: number, y: number) {
+    super.renderText(context, x, y - OVER_A_SLASH);
+  }
+}
 
 /** Draws a row of bars as staff and tab into an element, in place of what it held, so many times larger. */
 export function engrave(
@@ -217,13 +223,14 @@ function write(note: Engraved, strings: number, stem: number | null, slashes: st
     });
     const away = staff.getStemDirection() === Stem.UP ? ModifierPosition.BELOW : ModifierPosition.ABOVE;
     for (const sign of articulations(event)) {
-      const drawn = new Articulation(sign).setPosition(away);
-      staff.addModifier(slash ? drawn.setYShift(OVER_A_SLASH) : drawn);
+      staff.addModifier(new (slash ? OverSlash : Articulation)(sign).setPosition(away));
     }
   }
   if (note.dotted) {
     Dot.buildAndAttach([staff], { all: true });
-    Dot.buildAndAttach([tab]);
+    if (tab instanceof TabNote) {
+      Dot.buildAndAttach([tab]);
+    }
   }
   return { note, staff, tab };
 }

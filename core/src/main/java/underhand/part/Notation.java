@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 import underhand.chord.ChordSymbol;
 import underhand.fill.Technique;
 import underhand.hand.Grip;
@@ -82,23 +83,31 @@ public final class Notation {
      */
     public record WrittenBar(PartBar bar, int length, List<Event> events, List<List<Event>> voices, boolean again) {
 
+        WrittenBar(PartBar bar, int length, List<Event> events, List<List<Event>> voices) {
+            this(bar, length, events, voices, false);
+        }
+
+        private WrittenBar after(WrittenBar before, Part part) {
+            return new WrittenBar(bar, length, events, voices, isAgain(this, before, part));
+        }
+
         /** Whether the strokes are all there is, so that strums may be written as slashes. */
         public boolean isOneVoice() {
             return voices.equals(List.of(events));
         }
 
-        /** Whether a strum sounds strings of which all stand in the bar already, under the same chord. */
+        /** Whether all a strum sounds stands in the bar already, under the same chord; what is damped stands as crosses. */
         public boolean isHeard(Event event) {
             Set<Stopped> heard = new HashSet<>();
             for (Event before : events) {
                 if (before.from() >= event.from()) {
                     break;
                 }
-                if (before.place() == event.place()) {
+                if (before.place() == event.place() && before.weight() != Weight.GHOST) {
                     heard.addAll(Stopped.of(before));
                 }
             }
-            return event.isStrum() && heard.containsAll(Stopped.of(event));
+            return event.isStrum() && event.weight() != Weight.GHOST && heard.containsAll(Stopped.of(event));
         }
 
         /** Where the palm lies on the strings; a rest ends a run. */
@@ -131,13 +140,9 @@ public final class Notation {
             written.add(bar(bar, strikes, heard));
         }
         List<WrittenBar> voiced = new NotatedVoices().of(written);
-        List<WrittenBar> bars = new ArrayList<>();
-        for (int i = 0; i < voiced.size(); i++) {
-            boolean again = i > 0 && isAgain(voiced.get(i), voiced.get(i - 1), part);
-            WrittenBar bar = voiced.get(i);
-            bars.add(new WrittenBar(bar.bar(), bar.length(), bar.events(), bar.voices(), again));
-        }
-        return bars;
+        return IntStream.range(0, voiced.size())
+                .mapToObj(i -> i == 0 ? voiced.get(i) : voiced.get(i).after(voiced.get(i - 1), part))
+                .toList();
     }
 
     private static boolean isAgain(WrittenBar bar, WrittenBar before, Part part) {
@@ -205,7 +210,7 @@ public final class Notation {
         if (at < length) {
             events.add(rest(at, length - at));
         }
-        return new WrittenBar(bar, length, events, List.of(events), false);
+        return new WrittenBar(bar, length, events, List.of(events));
     }
 
     static Event rest(int from, int length) {

@@ -14,10 +14,8 @@ import underhand.arrange.Arranger;
 import underhand.chart.Chart;
 import underhand.fill.Fill;
 import underhand.fill.Fills;
-import underhand.format.text.ChartTextReader;
 import underhand.hand.Grip;
 import underhand.picking.PatternPlan;
-import underhand.picking.Patterns;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.HouseRule;
 import underhand.settings.HouseRules;
@@ -132,7 +130,7 @@ class NotationTest {
         String text = chart.replace("] |", "]\n|").replace("| [", "|\n[");
         assertEquals(
                 again,
-                Notation.of(part(text, pattern)).stream()
+                Notation.of(part(2, text, pattern)).stream()
                         .map(bar -> bar.again() ? "1" : "0")
                         .collect(Collectors.joining()));
     }
@@ -142,22 +140,22 @@ class NotationTest {
     @CsvSource(
             delimiter = ';',
             value = {
-                "| C |; beat-strum; 0111",
-                "| C G |; beat-strum; 0101",
-                "| C |; arpeggio-up; 00000000",
+                "2; | C |; beat-strum; 0111",
+                "2; | C G |; beat-strum; 0101",
+                "2; | C |; arpeggio-up; 00000000",
+                "4; | C |; funk-sixteenths; 0001001001001001",
             })
-    void frets_areWrittenOnceForAStrum(String chart, String pattern, String heard) {
-        Notation.WrittenBar bar = Notation.of(part(chart, pattern)).get(0);
+    void frets_areWrittenOnceForAStrum(int rung, String chart, String pattern, String heard) {
+        Notation.WrittenBar bar =
+                Notation.of(part(rung, "tempo: 60\n" + chart, pattern)).get(0);
         assertEquals(
                 heard,
                 bar.events().stream().map(e -> bar.isHeard(e) ? "1" : "0").collect(Collectors.joining()));
     }
 
-    private static Part part(String text, String pattern) {
-        Chart chart = ChartTextReader.read(text).chart();
-        ArrangementSettings settings = ArrangementSettings.ofRung(2)
-                .withCapo(0)
-                .withPatterns(PatternPlan.of(Patterns.of(pattern).orElseThrow()));
-        return Part.of(new Arranger().arrange(chart, settings), List.of());
+    private static Part part(int rung, String text, String pattern) {
+        ArrangementSettings settings =
+                ArrangementSettings.ofRung(rung).withCapo(0).withPatterns(PatternPlan.of(PartTest.pattern(pattern)));
+        return PartWriter.write(new Arranger().arrange(PartTest.chart(text), settings), List.of());
     }
 }
