@@ -53,12 +53,18 @@ const SAVED: Saving = { error: null, theirs: null, waiting: false };
 
 const KEY = 'underhand.unsent.';
 
-/** Work as a text, the same for what says the same: the book leaves out, or fills in, what is not decided. */
+/**
+ * Work as a text, the same for what says the same: the book leaves out, or fills in, what is not decided, and has numbers
+ * where the page has them as words.
+ */
 const textOf = ({ source, decisions }: Work) => JSON.stringify({ source, decisions }, plainly);
 
 function plainly(_: string, value: unknown): unknown {
   if (value === null || (Array.isArray(value) && value.length === 0)) {
     return undefined;
+  }
+  if (typeof value === 'number') {
+    return String(value);
   }
   return typeof value === 'object' && !Array.isArray(value)
     ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))

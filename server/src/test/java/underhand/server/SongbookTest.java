@@ -22,7 +22,10 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.Stream;
+import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -130,6 +133,52 @@ class SongbookTest {
     @Test
     void add_chartWithACapo_startsWithIt() throws Exception {
         assertEquals(3, add("capo: 3\n[C]la [F]la").get("decisions").get("capo").asInt());
+    }
+
+    /**
+     * As the page's dials say it, and as the page compares it with what comes back: nothing decided and no list are alike, and
+     * so are a number and its digits.
+     */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "solo; {'under':null,'octave':'0','strings':null}",
+                "solo; {'under':'drones','octave':null,'strings':null}",
+                "solo; {'under':null,'octave':'-1','strings':[{'bar':1,'beat':2,'string':2}]}",
+                "second; {'rung':2,'capo':null,'playerId':null,'guitarId':null,'patterns':[],'texture':'triads','solo':{'under':'nothing','octave':null,'strings':null}}",
+                "wishes; {'strings':'','fromFret':3,'toFret':9,'noDoubling':false,'top':'falls'}",
+                "patterns; [{'section':null,'pattern':'half-strum','vary':false,'own':null}]",
+                "textures; [{'placement':2,'texture':'closed'}]",
+                "voice; {'lowest':'A3','highest':'D5'}",
+                "houseRules; {'capo':false}",
+            })
+    void change_decision_comesBackSayingTheSame(String field, String said) throws Exception {
+        JsonNode song = add(CHART);
+        ObjectNode decisions = song.get("decisions").deepCopy();
+        decisions.set(field, json.readTree(said.replace('\'', '"')));
+        JsonNode changed = read(
+                change(song, song.get("version").asLong(), CHART, decisions).andExpect(status().isOk()));
+        assertEquals(plain(decisions), plain(changed.get("decisions")));
+    }
+
+    private static Object plain(JsonNode node) {
+        if (node.isObject()) {
+            Map<String, Object> fields = new TreeMap<>();
+            node.properties().forEach(field -> {
+                if (!field.getValue().isNull()
+                        && !(field.getValue().isArray() && field.getValue().isEmpty())) {
+                    fields.put(field.getKey(), plain(field.getValue()));
+                }
+            });
+            return fields;
+        }
+        if (node.isArray()) {
+            return StreamSupport.stream(node.spliterator(), false)
+                    .map(SongbookTest::plain)
+                    .toList();
+        }
+        return node.isNumber() ? node.decimalValue().stripTrailingZeros().toPlainString() : node.asText();
     }
 
     @Test
