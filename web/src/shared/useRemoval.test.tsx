@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, render, screen } from '@testing-library/react';
+import { cleanup, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, expect, test, vi } from 'vitest';
 import { ProblemError } from '../api/client';
@@ -37,7 +37,7 @@ test('what was removed is named, and put back by one click', async () => {
   expect(await screen.findByText('A guest was removed.')).toBeInTheDocument();
   await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
   expect(putBack.mock.calls[0]?.[0]).toBe('A guest');
-  await vi.waitFor(() => expect(screen.queryByRole('button', { name: 'Undo' })).not.toBeInTheDocument());
+  await waitFor(() => expect(screen.queryByRole('button', { name: 'Undo' })).not.toBeInTheDocument());
 });
 
 test('what could not be removed is said, and nothing is offered to be put back', async () => {

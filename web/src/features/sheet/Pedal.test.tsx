@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, expect, test, vi } from 'vitest';
 import { Pedal } from './Pedal';
@@ -31,7 +31,7 @@ test('listens to a MIDI pedal when it is asked to, and stops when it leaves', as
   const onAct = vi.fn();
   const { unmount } = render(<Pedal onAct={onAct} />);
   await user.click(screen.getByRole('button', { name: 'Use a MIDI pedal' }));
-  await vi.waitFor(() => expect(input.onmidimessage).not.toBeNull());
+  await waitFor(() => expect(input.onmidimessage).not.toBeNull());
   input.onmidimessage?.({ data: Uint8Array.from([0xb0, 64, 127]) });
   expect(onAct).toHaveBeenCalledWith('forward');
   unmount();

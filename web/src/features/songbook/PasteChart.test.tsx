@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, render as draw, screen } from '@testing-library/react';
+import { cleanup, render as draw, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactElement } from 'react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
@@ -63,7 +63,7 @@ test('what was understood is counted, and an unsure place is found and mended by
   expect(field.value.slice(field.selectionStart, field.selectionEnd)).toBe('Zz7');
   await userEvent.click(screen.getByRole('button', { name: 'Write C7' }));
   expect(field).toHaveValue('| C | C7 |');
-  await vi.waitFor(() => expect(screen.queryByText(FAULT.message)).not.toBeInTheDocument());
+  await waitFor(() => expect(screen.queryByText(FAULT.message)).not.toBeInTheDocument());
 });
 
 test('what was pasted is there when the page comes back, until it is kept', async () => {
