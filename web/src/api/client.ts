@@ -147,7 +147,8 @@ function restore(from: Blob | string, mode: RestoreMode, preview: boolean): Prom
 export const api = {
   songs: () => sent(GET('/api/v1/songs')),
   song: (id: number) => sent(GET('/api/v1/songs/{id}', path({ id }))),
-  efforts: (id: number) => sent(GET('/api/v1/songs/{id}/efforts', path({ id }))),
+  efforts: (id: number, signal?: AbortSignal) =>
+    sent(GET('/api/v1/songs/{id}/efforts', { ...path({ id }), ...until(signal) })),
   addSong: (source: string) => sent(POST('/api/v1/songs', { body: { source } })),
   changeSong: (id: number, version: number, source: string, decisions: Decisions) => {
     const body = { version, source, decisions };

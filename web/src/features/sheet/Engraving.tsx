@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 import type { Part } from '../../api/client';
-import { ROW_HEIGHT, heading, systems, type System, type Writing } from './systems';
+import { heading, rowHeight, systems, type System, type Writing } from './systems';
 
 /** How much larger large type is. */
 const LARGE = 1.35;
@@ -128,7 +128,7 @@ function Row({
         ref={element}
         data-testid="system"
         sx={(theme) => ({
-          minHeight: ROW_HEIGHT * scale,
+          minHeight: rowHeight(system) * scale,
           // Drawn as black on white; by night the same the other way round.
           ...theme.applyStyles('dark', { filter: 'invert(0.93)', '@media print': { filter: 'none' } }),
         })}

@@ -4,34 +4,28 @@ import NativeSelect from '@mui/material/NativeSelect';
 import Skeleton from '@mui/material/Skeleton';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import Typography from '@mui/material/Typography';
 import { useMemo, useRef, useState } from 'react';
 import { useParams } from 'react-router';
-import { type Arrangement, type Part } from '../../api/client';
+import type { Arrangement } from '../../api/client';
 import { NO_DECISIONS } from '../../api/decisions';
 import { useSong } from '../../api/useSong';
 import { useArrangement, useSongBody } from '../../api/useArrangement';
 import { usePart, useSecond, useSecondPart } from '../../api/usePart';
-import { MONO } from '../../theme/theme';
-import { GripFrame } from '../../shared/GripFrame';
 import { Problem } from '../../shared/Problem';
 import { useRemembered } from '../../shared/useRemembered';
 import { sectionLoop, type Loop } from '../../shared/loop';
 import { Transport } from '../sound/Transport';
 import { usePlayback } from '../sound/usePlayback';
 import { usePractised } from '../sound/usePractised';
-import { Engraving } from './Engraving';
 import { Handed } from '../../shared/Handed';
 import { FilesMenu } from './FilesMenu';
+import { OneGuitar, type Layout } from './OneGuitar';
 import { Pedal } from './Pedal';
 import type { PedalAct } from './pedals';
 import { Stage } from './Stage';
 import type { Writing } from './systems';
 import { useStage } from './useStage';
 import { useKey } from '../../shared/useKey';
-import { WordsSheet } from './WordsSheet';
-
-type Layout = 'words' | 'tab';
 
 /** What goes on the stand: words with grips, or staff and tab; to play along, print and take away. */
 export function SheetView() {
@@ -219,73 +213,4 @@ function barOnScreen(scroller: Element | null | undefined): number | undefined {
   const bars = [...scroller.querySelectorAll<HTMLElement>('[data-bar]')];
   const first = bars.find((bar) => bar.getBoundingClientRect().top >= top - 4) ?? bars.at(-1);
   return first ? Number(first.dataset.bar) : undefined;
-}
-
-function OneGuitar({
-  title,
-  arrangement,
-  part,
-  layout,
-  writing,
-  big,
-  sounding,
-}: {
-  title: string;
-  arrangement: Arrangement;
-  part: Part | undefined;
-  layout: Layout;
-  writing: Writing;
-  big: boolean;
-  sounding: number | null;
-}) {
-  const capo = arrangement.capo.chosen;
-  return (
-    <>
-      <Typography variant="h1" sx={{ fontSize: big ? '2.2rem' : undefined }}>
-        {title}
-      </Typography>
-      <Typography sx={{ mb: 1.5 }}>
-        {capo === 0 ? 'No capo' : `Capo ${capo}, sounds in ${arrangement.key}`} · {arrangement.metre} ·{' '}
-        {arrangement.tempo} beats a minute
-        {part && (
-          <Box component="span" sx={{ fontFamily: MONO, fontSize: '0.9em' }}>
-            {' '}
-            · {part.tuning.join(' ')}
-          </Box>
-        )}
-      </Typography>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, mb: 2 }}>
-        {arrangement.newShapes.map((at) => {
-          const place = arrangement.placements[at];
-          return place?.grip ? (
-            <Box key={at} sx={{ textAlign: 'center' }}>
-              <Typography sx={{ fontWeight: 700, pl: 1.75 }}>{place.played}</Typography>
-              <GripFrame grip={place.grip} size={big ? 1.35 : 1} />
-            </Box>
-          ) : null;
-        })}
-      </Box>
-      {part?.notices.map((notice) => (
-        <Typography
-          key={notice}
-          variant="body2"
-          sx={{ borderLeft: 4, borderColor: 'draw.moves', pl: 1.25, mb: 1 }}
-        >
-          {notice}
-        </Typography>
-      ))}
-      {layout === 'words' ? (
-        <WordsSheet
-          placements={arrangement.placements}
-          words={arrangement.words}
-          big={big}
-          sounding={sounding}
-        />
-      ) : part ? (
-        <Engraving part={part} big={big} writing={writing} sounding={sounding} />
-      ) : (
-        <Skeleton variant="rounded" height={300} />
-      )}
-    </>
-  );
 }

@@ -5,7 +5,7 @@ import type { Placement, SpokenWords } from '../../api/client';
 import { MONO } from '../../theme/theme';
 import { lines, wordsAfter } from './sheetLines';
 
-/** Words with chords and shapes over them, four bars a line. */
+/** Words with chords and shapes over them, in the lines of the chart; a bar is never parted. */
 export function WordsSheet({
   placements,
   words = [],
@@ -24,14 +24,9 @@ export function WordsSheet({
         <Box key={line.first} sx={{ breakInside: 'avoid' }}>
           <Spoken words={line.before} big={big} />
           {line.section !== '' && <SectionName name={line.section} big={big} />}
-          <Box sx={{ display: 'flex', flexWrap: 'wrap', mb: big ? 2.5 : 1.25 }}>
-            {line.placements.map((placement) => (
-              <Chord
-                key={placement.index}
-                placement={placement}
-                big={big}
-                sounding={placement.index === sounding}
-              />
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', rowGap: 1, mb: big ? 2.5 : 1.25 }}>
+            {line.bars.map((bar) => (
+              <Bar key={bar[0]?.index} placements={bar} big={big} sounding={sounding} />
             ))}
           </Box>
         </Box>
@@ -67,6 +62,40 @@ function Spoken({ words, big }: { words: SpokenWords[]; big: boolean }) {
   ));
 }
 
+/** A bar's chords beside each other; bars without words stand under one another, four a row. */
+function Bar({
+  placements,
+  big,
+  sounding,
+}: {
+  placements: Placement[];
+  big: boolean;
+  sounding: number | null;
+}) {
+  const worded = placements.some((placement) => placement.lyric !== '');
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        flex: worded ? '0 1 auto' : '0 1 25%',
+        minWidth: worded ? undefined : big ? 190 : 130,
+        maxWidth: '100%',
+        borderLeft: 1,
+        borderColor: 'divider',
+      }}
+    >
+      {placements.map((placement) => (
+        <Chord
+          key={placement.index}
+          placement={placement}
+          big={big}
+          sounding={placement.index === sounding}
+        />
+      ))}
+    </Box>
+  );
+}
+
 function Chord({ placement, big, sounding }: { placement: Placement; big: boolean; sounding: boolean }) {
   const element = useRef<HTMLDivElement>(null);
   useEffect(() => {
@@ -80,9 +109,8 @@ function Chord({ placement, big, sounding }: { placement: Placement; big: boolea
       data-sounding={sounding || undefined}
       data-bar={placement.bar}
       sx={{
-        flex: '1 1 22%',
-        minWidth: big ? 220 : 150,
-        pr: 1,
+        flex: '1 1 auto',
+        pr: 1.5,
         borderRadius: 1,
         boxShadow: sounding ? 'inset 4px 0 0 var(--mui-palette-draw-moves)' : 'none',
         pl: 1,

@@ -24,13 +24,14 @@ import {
 } from 'vexflow/bravura';
 import type { Part, PartBar, PartEvent } from '../../api/client';
 import {
-  ROW_HEIGHT,
   engraved,
   handMark,
   headroom,
   keyOf,
   middleLine,
+  rowHeight,
   staffKey,
+  wordsOf,
   type Engraved,
   type System,
   type Writing,
@@ -40,6 +41,8 @@ import {
 const CHORDS = 18;
 const STAFF_TOP = 34;
 const TAB_BELOW = 103;
+const HAND_BELOW = 18;
+const WORDS_BELOW = 37;
 
 interface Written {
   note: Engraved;
@@ -74,7 +77,7 @@ export function engrave(
   const width = system.bars.reduce((sum, b) => sum + b.width, 0);
   const strings = part.tuning.length;
   const staffTop = STAFF_TOP + headroom(system);
-  const height = ROW_HEIGHT + headroom(system) + Math.max(0, strings - 6) * 13;
+  const height = rowHeight(system) + Math.max(0, strings - 6) * 13;
   const renderer = new Renderer(element, Renderer.Backends.SVG);
   renderer.resize((width + 4) * scale, height * scale);
   const context = renderer.getContext();
@@ -108,6 +111,8 @@ export function engrave(
     if (sign) {
       context.setFont('Bravura', AGAIN_SIZE);
       context.fillText(AGAIN, x + wide / 2 - AGAIN_HALF, stave.getYForLine(2));
+      context.setFont(words, 13);
+      context.fillText(wordsOf(bar), x + 8, tabStave.getBottomLineY() + WORDS_BELOW);
       x += wide;
       before = null;
       return;
@@ -144,10 +149,16 @@ export function engrave(
       }
     }
     context.setFont(words, 11);
-    const handY = tabStave.getBottomLineY() + 18;
+    const handY = tabStave.getBottomLineY() + HAND_BELOW;
     for (const { note, tab } of written) {
       if (!note.tied) {
         context.fillText(handMark(note.event), tab.getAbsoluteX(), handY);
+      }
+    }
+    context.setFont(words, 13);
+    for (const { note, tab } of written) {
+      if (note.event.words !== '' && !note.tied) {
+        context.fillText(note.event.words, tab.getAbsoluteX(), tabStave.getBottomLineY() + WORDS_BELOW);
       }
     }
     const starts = written.filter((w) => !w.note.tied).map((w) => w.tab.getAbsoluteX());

@@ -6,26 +6,26 @@ export interface Line {
   section: string;
   /** Words without chords that stand before this line. */
   before: SpokenWords[];
-  placements: Placement[];
+  /** The placements of each of its bars. */
+  bars: Placement[][];
 }
 
-const BARS_A_LINE = 4;
-
-/** Placements in lines of four bars; a new section, or words without chords, begin a new line. */
+/** Placements in the lines of the chart; a new section, or words without chords, begin a new line too. */
 export function lines(placements: Placement[], words: SpokenWords[] = []): Line[] {
   const all: Line[] = [];
-  let firstBar = 0;
   for (const [index, placement] of placements.entries()) {
     const newBar = placement.bar !== placements[index - 1]?.bar;
     const before = newBar ? words.filter((spoken) => spoken.bar === placement.bar - 1) : [];
     const opens = index === 0 || placement.section !== placements[index - 1]?.section;
-    const full = placement.bar >= firstBar + BARS_A_LINE;
-    if (opens || full || before.length > 0) {
-      firstBar = placement.bar;
+    if (opens || placement.newLine || before.length > 0) {
       const section = opens ? placement.section : '';
-      all.push({ first: placement.index, section, before, placements: [] });
+      all.push({ first: placement.index, section, before, bars: [] });
     }
-    all.at(-1)?.placements.push(placement);
+    const bars = all.at(-1)?.bars ?? [];
+    if (newBar || bars.length === 0) {
+      bars.push([]);
+    }
+    bars.at(-1)?.push(placement);
   }
   return all;
 }

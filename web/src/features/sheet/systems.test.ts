@@ -8,8 +8,10 @@ import {
   headroom,
   keyOf,
   middleLine,
+  rowHeight,
   staffKey,
   systems,
+  wordsOf,
   type System,
 } from './systems';
 
@@ -17,6 +19,7 @@ const event = (place: number, types: number[], notes = 1): PartEvent =>
   ({
     place,
     chord: null,
+    words: '',
     fromBefore: false,
     beat: 0,
     strum: null,
@@ -25,7 +28,12 @@ const event = (place: number, types: number[], notes = 1): PartEvent =>
     notes: Array.from({ length: notes }, () => ({ right: 'p' })),
   }) as unknown as PartEvent;
 const bar = (number: number, section: string | null, events: number): PartBar =>
-  ({ number, section, events: Array.from({ length: events }, () => event(0, [4])) }) as unknown as PartBar;
+  ({
+    number,
+    section,
+    voices: [],
+    events: Array.from({ length: events }, () => event(0, [4])),
+  }) as unknown as PartBar;
 
 describe('rows of bars', () => {
   const bars = [bar(1, 'Verse', 4), bar(2, null, 8), bar(3, null, 4), bar(4, 'Chorus', 16), bar(5, null, 4)];
@@ -67,6 +75,26 @@ describe('rows of bars', () => {
     expect(named('G', null, 'D', null)).toBe(named('G', null, null, null));
     expect(named('C♯m7♭5 BIV', null, 'F♯7♭9 BII', null)).toBeGreaterThan(2 * 10 * 9);
     expect(named('C♯m7♭5 BIV', null, null, null)).toBe(named('G', null, null, null));
+  });
+
+  test('leave room for the words, under a sign too, and a line for them', () => {
+    const words = 'down the long canal in rain';
+    const sung = (...all: string[]) => ({
+      ...bar(2, null, 0),
+      again: true,
+      events: all.map((one) => ({ ...event(0, [4]), words: one })),
+    });
+    expect(barWidth(sung(words, '', '', ''))).toBeGreaterThan(6 * words.length);
+    expect(barWidth(sung(words, '', words, ''))).toBeGreaterThan(12 * words.length);
+    expect(barWidth(sung('oh', '', '', ''))).toBe(barWidth(sung('', '', '', '')));
+    const [row] = systems([bar(1, null, 4), sung(words, ''), bar(3, null, 4)], 900, 'short');
+    const [first, sign, last] = row?.bars ?? [];
+    expect(sign?.sign).toBe(true);
+    expect(sign?.width).toBeGreaterThan(6 * words.length);
+    expect(wordsOf(sung(words, 'oh'))).toBe(`${words} oh`);
+    expect(rowHeight({ section: null, bars: [sign, first].flatMap((b) => b ?? []) })).toBe(
+      rowHeight({ section: null, bars: [last].flatMap((b) => b ?? []) }) + 20,
+    );
   });
 
   test('a bar like the one before is a sign, unless it begins a row or all is written out', () => {

@@ -10,25 +10,56 @@ export interface System {
 /** Whether every note is written, or strums are slashes and a bar like the one before is a sign. */
 export type Writing = 'out' | 'short';
 
-/** Height of a row of staff and tab of six strings, in pixels. */
-export const ROW_HEIGHT = 293;
+/** Height of a row of staff and tab of six strings, and of the words under it, in pixels. */
+const ROW_HEIGHT = 293;
+const WORDS_HEIGHT = 20;
 
 const LEAST_BAR = 110;
 const SIGN_BAR = 62;
 const SIDES = 34;
 const PER_EVENT = 27;
 const PER_LETTER = 9.5;
+const PER_LETTER_OF_WORDS = 7;
 const BETWEEN_NAMES = 8;
 const HEAD = 92;
 
-/** Width a bar asks for: room for its events, and for the name of every chord over those that are played with it. */
+/** Width a bar asks for: room for its events, for every chord's name and all words over or under those they go with. */
 export function barWidth(bar: PartBar): number {
-  const begins = bar.events.flatMap((event, i) => (event.chord === null ? [] : [i]));
-  const perEvent = begins.map((from, i) => {
-    const until = begins[i + 1] ?? bar.events.length;
-    return (PER_LETTER * (bar.events[from]?.chord ?? '').length + BETWEEN_NAMES) / (until - from);
-  });
-  return Math.max(LEAST_BAR, SIDES + Math.max(PER_EVENT, ...perEvent) * bar.events.length);
+  const chords = bar.events.map((event) => PER_LETTER * (event.chord ?? '').length);
+  const words = bar.events.map((event) => PER_LETTER_OF_WORDS * event.words.length);
+  const perEvent = Math.max(PER_EVENT, perEventFor(chords), perEventFor(words));
+  return Math.max(LEAST_BAR, SIDES + perEvent * bar.events.length);
+}
+
+/** Width every event needs so that a text of each of these widths, 0 for none, ends before the next begins. */
+function perEventFor(widths: number[]): number {
+  const begins = widths.flatMap((wide, i) => (wide > 0 ? [i] : []));
+  return Math.max(
+    0,
+    ...begins.map((from, i) => {
+      const until = begins[i + 1] ?? widths.length;
+      return ((widths[from] ?? 0) + BETWEEN_NAMES) / (until - from);
+    }),
+  );
+}
+
+/** All words of a bar. */
+export function wordsOf(bar: PartBar): string {
+  return bar.events
+    .map((event) => event.words)
+    .filter((words) => words !== '')
+    .join(' ');
+}
+
+/** Width of a sign for a bar, and of the words under it. */
+function signWidth(bar: PartBar): number {
+  return Math.max(SIGN_BAR, PER_LETTER_OF_WORDS * wordsOf(bar).length + 2 * BETWEEN_NAMES);
+}
+
+/** Pixels a row takes, six strings in its tab. */
+export function rowHeight(system: System): number {
+  const sung = system.bars.some(({ bar }) => wordsOf(bar) !== '');
+  return ROW_HEIGHT + headroom(system) + (sung ? WORDS_HEIGHT : 0);
 }
 
 /** Lays bars out in rows of a width; a section begins a row, and what is left over is shared out. */
@@ -47,13 +78,13 @@ export function systems(bars: PartBar[], width: number, writing: Writing): Syste
   };
   for (const bar of bars) {
     const like = writing === 'short' && bar.again;
-    if (row.length > 0 && (bar.section !== null || used + (like ? SIGN_BAR : barWidth(bar)) > width)) {
+    if (row.length > 0 && (bar.section !== null || used + (like ? signWidth(bar) : barWidth(bar)) > width)) {
       close();
     }
     section = row.length === 0 ? bar.section : section;
     // A row does not begin with a sign for what stands in the row before.
     const sign = like && row.length > 0;
-    const wide = sign ? SIGN_BAR : barWidth(bar);
+    const wide = sign ? signWidth(bar) : barWidth(bar);
     row.push({ bar, width: wide, sign });
     used += wide;
   }

@@ -7,7 +7,7 @@ export function useSongs() {
   return useQuery({ queryKey: songKeys.all, queryFn: api.songs });
 }
 
-/** What each song asks on every rung, one after the other from the top, so that nothing else has to wait. */
+/** What each song asks on every rung, one after the other from the top, so that nothing else has to wait; none once the book is left. */
 export function useEfforts(songs: SongSummary[]): Map<number, RungEffort[]> {
   const queries = useQueryClient();
   const ids = songs.filter((song) => song.efforts === null).map((song) => song.id);
@@ -15,7 +15,7 @@ export function useEfforts(songs: SongSummary[]): Map<number, RungEffort[]> {
   const results = useQueries({
     queries: ids.map((id) => ({
       queryKey: songKeys.efforts(id),
-      queryFn: () => api.efforts(id),
+      queryFn: ({ signal }) => api.efforts(id, signal),
       enabled: id === next,
       staleTime: Infinity,
     })),

@@ -28,6 +28,7 @@ const place = (index: number, g: Grip): Placement => ({
   bar: index + 1,
   beat: 1,
   beats: 4,
+  newLine: false,
   section: '',
   lyric: '',
   chord: 'C',

@@ -53,7 +53,9 @@ public final class Intro {
                                 bar.metre(),
                                 bar.placements().stream()
                                         .map(Placement::withoutLyric)
-                                        .toList()))
+                                        .toList(),
+                                0,
+                                bar.newLine()))
                         .toList());
         Optional<Bar> pickUp = pickUp(chart);
         pickUp.ifPresent(up -> taken.set(taken.size() - 1, joined(taken.get(taken.size() - 1), up)));
@@ -106,6 +108,6 @@ public final class Intro {
             }
         }
         placements.addAll(up.placements());
-        return new Bar(bar.metre(), placements);
+        return bar.with(placements);
     }
 }

@@ -110,11 +110,9 @@ public final class TuneChords {
                 if (offer < offers.size() && offers.get(offer).bar() == number) {
                     Optional<ChordSymbol> chord =
                             Optional.of(offers.get(offer++).chord());
-                    bars.add(new Bar(
-                            bar.metre(),
-                            bar.placements().stream()
-                                    .map(p -> p.withChord(chord))
-                                    .toList()));
+                    bars.add(bar.with(bar.placements().stream()
+                            .map(p -> p.withChord(chord))
+                            .toList()));
                 } else {
                     bars.add(bar);
                 }

@@ -58,6 +58,8 @@ public record Chart(
      * @param written index of the placement it repeats, or its own: a bar under a repeat sign, or in a section with the
      *     same chords as an earlier one
      * @param barInSection number of its bar in its section, from 1
+     * @param newLine whether a line of the page begins with it: its section, a line of the chart, or four bars more of a long
+     *     one
      * @param key key its section states; empty where it states none
      */
     public record Slot(
@@ -65,6 +67,7 @@ public record Chart(
             int written,
             int bar,
             int barInSection,
+            boolean newLine,
             String section,
             Optional<Key> key,
             Metre metre,
@@ -98,6 +101,7 @@ public record Chart(
         for (Section section : sections) {
             List<Integer> earlier = firstOfBars.get(section.chords());
             List<Integer> writtenAt = new ArrayList<>();
+            List<Boolean> newLines = section.newLines();
             for (int i = 0; i < section.bars().size(); i++) {
                 Bar one = section.bars().get(i);
                 bar++;
@@ -111,6 +115,7 @@ public record Chart(
                             written++,
                             bar,
                             i + 1,
+                            newLines.get(i) && placement == one.placements().get(0),
                             section.name(),
                             section.key(),
                             one.metre(),

@@ -29,7 +29,7 @@ final class NotatedVoices {
         List<Event> tune = tune(bar);
         List<Event> under = under(bar);
         boolean isAlone = under.stream().allMatch(e -> e.notes().isEmpty());
-        return new WrittenBar(bar.bar(), bar.length(), bar.events(), isAlone ? List.of(tune) : List.of(tune, under));
+        return bar.withVoices(isAlone ? List.of(tune) : List.of(tune, under));
     }
 
     private List<Event> tune(WrittenBar bar) {

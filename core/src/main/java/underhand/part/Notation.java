@@ -8,7 +8,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import underhand.chord.ChordSymbol;
 import underhand.fill.Technique;
@@ -17,6 +20,7 @@ import underhand.picking.Step.Direction;
 import underhand.picking.Step.Sound;
 import underhand.picking.Step.Weight;
 import underhand.repertoire.RatedGrip;
+import underhand.solve.PlacedGrip;
 
 /**
  * The bars of a part as they are written: every stroke as long as the time to the next. Where a tune is on top, it is a voice of
@@ -79,16 +83,42 @@ public final class Notation {
     /**
      * @param events its strokes, for tab and hand
      * @param voices what stands on the staff, the highest voice first: the strokes themselves, or a tune and what is under it
-     * @param again whether it has what the bar before has, and may be written as a sign
+     * @param again whether it has what the bar before has, and may be written as a sign; its words may be others
+     * @param words sung to it, by the moments their chords begin at
      */
-    public record WrittenBar(PartBar bar, int length, List<Event> events, List<List<Event>> voices, boolean again) {
-
-        WrittenBar(PartBar bar, int length, List<Event> events, List<List<Event>> voices) {
-            this(bar, length, events, voices, false);
-        }
+    public record WrittenBar(
+            PartBar bar,
+            int length,
+            List<Event> events,
+            List<List<Event>> voices,
+            boolean again,
+            SortedMap<Integer, String> words) {
 
         private WrittenBar after(WrittenBar before, Part part) {
-            return new WrittenBar(bar, length, events, voices, isAgain(this, before, part));
+            return new WrittenBar(bar, length, events, voices, isAgain(this, before, part), words);
+        }
+
+        WrittenBar withVoices(List<List<Event>> other) {
+            return new WrittenBar(bar, length, events, other, again, words);
+        }
+
+        /**
+         * Its words by what they stand under: of things that begin at these moments, the one that sounds when their chord
+         * begins.
+         *
+         * @param from in the order of time
+         * @return by index
+         */
+        public SortedMap<Integer, String> wordsUnder(List<Integer> from) {
+            SortedMap<Integer, String> under = new TreeMap<>();
+            words.forEach((moment, sung) -> {
+                int at = 0;
+                while (at + 1 < from.size() && from.get(at + 1) <= moment) {
+                    at++;
+                }
+                under.merge(at, sung, Notation::joined);
+            });
+            return under;
         }
 
         /** Whether the strokes are all there is, so that strums may be written as slashes. */
@@ -130,6 +160,8 @@ public final class Notation {
     public static List<WrittenBar> of(Part part) {
         List<WrittenBar> written = new ArrayList<>();
         Heard heard = new Heard(part);
+        Map<Integer, List<PlacedGrip>> byBar = part.arrangement().placements().stream()
+                .collect(Collectors.groupingBy(placed -> placed.slot().bar()));
         int next = 0;
         for (PartBar bar : part.bars()) {
             List<Strike> strikes = new ArrayList<>();
@@ -137,7 +169,7 @@ public final class Notation {
             while (next < part.strikes().size() && part.strikes().get(next).from() < end - 1e-6) {
                 strikes.add(part.strikes().get(next++));
             }
-            written.add(bar(bar, strikes, heard));
+            written.add(bar(bar, strikes, heard, words(bar, byBar.getOrDefault(bar.number(), List.of()))));
         }
         List<WrittenBar> voiced = new NotatedVoices().of(written);
         return IntStream.range(0, voiced.size())
@@ -177,7 +209,22 @@ public final class Notation {
                 : part.arrangement().placements().get(event.place()).played().map(ChordSymbol::glyphs);
     }
 
-    private static WrittenBar bar(PartBar bar, List<Strike> strikes, Heard heard) {
+    private static SortedMap<Integer, String> words(PartBar bar, List<PlacedGrip> placed) {
+        SortedMap<Integer, String> words = new TreeMap<>();
+        for (PlacedGrip one : placed) {
+            if (!one.words().isBlank()) {
+                double beats = one.segment().beat() - placed.get(0).segment().beat();
+                words.merge(ticks(bar, beats), one.words(), Notation::joined);
+            }
+        }
+        return words;
+    }
+
+    private static String joined(String words, String more) {
+        return words + " " + more;
+    }
+
+    private static WrittenBar bar(PartBar bar, List<Strike> strikes, Heard heard, SortedMap<Integer, String> words) {
         int length = ticks(bar, bar.beats());
         List<Event> events = new ArrayList<>();
         int at = 0;
@@ -210,7 +257,7 @@ public final class Notation {
         if (at < length) {
             events.add(rest(at, length - at));
         }
-        return new WrittenBar(bar, length, events, List.of(events));
+        return new WrittenBar(bar, length, events, List.of(events), false, words);
     }
 
     static Event rest(int from, int length) {

@@ -42,6 +42,11 @@ public record PlacedGrip(
      */
     public record Alternative(RatedGrip grip, double price) {}
 
+    /** Words sung from here to the next chord of the chart; blank where none are, and where a reading splits that chord. */
+    public String words() {
+        return segment.part() == 0 ? slot.placement().lyric() : "";
+    }
+
     /** Whether one string, or one grip, alone moves from here to the next chord, as its reading says. */
     public boolean isBound() {
         return step().filter(s -> s.bond() != Bond.FREE).isPresent();

@@ -212,7 +212,7 @@ class FilesTest {
 
     /** The open C, its silent string at the left or, for a left-handed player, at the right. */
     @ParameterizedTest
-    @CsvSource({"false, ×\\s*○\\s*○", "true, ○\\s*○\\s*×"})
+    @CsvSource({"false, ×\\s*o\\s*o", "true, o\\s*o\\s*×"})
     void pdf_forALeftHandedPlayer_drawsGripsTheOtherWayRound(boolean leftHanded, String signs) throws Exception {
         Map<String, Object> song =
                 Map.of("chart", Map.of("source", "| C |"), "rung", 1, "player", Map.of("leftHanded", leftHanded));

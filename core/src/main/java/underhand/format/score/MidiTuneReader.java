@@ -103,9 +103,10 @@ final class MidiTuneReader {
                 OptionalInt.empty(),
                 Optional.empty(),
                 List.of(new Section(
-                        "",
-                        Optional.empty(),
-                        IntStream.range(0, bars).mapToObj(i -> bar).toList())));
+                                "",
+                                Optional.empty(),
+                                IntStream.range(0, bars).mapToObj(i -> bar).toList())
+                        .inPhrases()));
     }
 
     /** Says where the file and the chart differ; the chart's word is kept. */

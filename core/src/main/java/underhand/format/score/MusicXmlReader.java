@@ -213,7 +213,7 @@ final class MusicXmlReader {
             boolean newKey = measure.key.isPresent() && !measure.key.equals(key);
             if (measure.section.isPresent() || newKey) {
                 if (!bars.isEmpty()) {
-                    sections.add(new Section(name, key, bars));
+                    sections.add(new Section(name, key, bars).inPhrases());
                     bars = new ArrayList<>();
                     verses.endSection(name, i);
                 }
@@ -233,7 +233,7 @@ final class MusicXmlReader {
                     0,
                     0);
         }
-        sections.add(new Section(name, key, bars));
+        sections.add(new Section(name, key, bars).inPhrases());
         verses.endSection(name, measures.size());
         Metre metre = measures.get(0).metre;
         double quartersABeat = 4.0 / metre.unit();

@@ -58,7 +58,7 @@ final class ChartBuilder {
 
     private int beforeEndingsAt;
 
-    /** Bar of the section the last line of chords began with. */
+    /** Bar of the section the last line of chords begins with. */
     private int lineFrom;
 
     /** Key of the sections from here on, where the chart states one. */
@@ -125,7 +125,7 @@ final class ChartBuilder {
         if (placements > Chart.MOST_PLACEMENTS) {
             throw ChartLimitException.placements(Chart.MOST_PLACEMENTS);
         }
-        bars().add(bar);
+        bars().add(bars().size() == lineFrom ? bar.atLineStart() : bar);
         for (Placement placement : bar.placements()) {
             lastChord = placement.chord();
         }

@@ -15,13 +15,11 @@ import underhand.chart.Section;
 import underhand.pitch.Key;
 
 /**
- * Writes a chart as text that {@link ChartTextReader} reads back the same: headers, sections, four bars a line with their
+ * Writes a chart as text that {@link ChartTextReader} reads back the same: headers, sections, bars in their lines with their
  * words under them, and the tune. Repeats are written out. Names and words come from files of any origin: what would be read
  * as chords, a section or a header is written so that it is not.
  */
 public final class ChartTextWriter {
-
-    private static final int BARS_A_LINE = 4;
 
     private static final int MOST_CELLS = 96;
     private static final double SAME = 1e-3;
@@ -95,7 +93,7 @@ public final class ChartTextWriter {
             boolean spoken = !words.isEmpty() && words.getFirst().bar() <= from + i;
             if (!line.isEmpty()
                     && (spoken
-                            || line.size() == BARS_A_LINE
+                            || bar.newLine()
                             || !bar.metre().equals(line.get(0).metre()))) {
                 line(line);
                 line = new ArrayList<>();

@@ -186,7 +186,7 @@ final class LineBars {
         if (last.isEmpty()) {
             faults.accept(Fault.unread(line, piece.at(), piece.text(), "repeats a bar, but there is none before it"));
         }
-        builder.bar(last.map(b -> b.repeatedAfter(1)).orElseGet(() -> silent(headers.metre)));
+        builder.bar(last.map(Bar::again).orElseGet(() -> silent(headers.metre)));
     }
 
     private static Bar silent(Metre metre) {

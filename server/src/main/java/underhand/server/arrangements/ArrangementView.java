@@ -121,6 +121,7 @@ public record ArrangementView(
      * @param part which chord of the placement's reading this is, from 0
      * @param chord sounding chord; null where nothing is played
      * @param played the chord as its shape is called above the capo
+     * @param newLine whether a line of the page begins here: a section, a line of the chart, four bars more of a long one
      * @param top the note of the tune that is played or held as the place begins; null where none is
      * @param keeps how the grip keeps to the one its chord has elsewhere; null where nothing is to be said
      * @param singer how the grip stands to what is sung over it; null where nothing is to be said
@@ -136,6 +137,7 @@ public record ArrangementView(
             int bar,
             double beat,
             double beats,
+            boolean newLine,
             String section,
             String lyric,
             @Schema(nullable = true) String chord,

@@ -3,15 +3,13 @@ package underhand.server.files;
 import java.awt.geom.PathIterator;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
+import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.util.Matrix;
+import underhand.server.files.PdfType.Face;
 
 /** Pages to write and draw on, from the top left corner, in points before enlarging; fonts are embedded. */
 final class PdfCanvas implements AutoCloseable {
@@ -19,16 +17,15 @@ final class PdfCanvas implements AutoCloseable {
     /** On paper, however large what is drawn. */
     private static final float MARGIN = 48;
 
-    private static final String UNKNOWN = "\u25A1";
+    /** Points of what stands at the foot. */
+    private static final float FOOT = 8;
 
     private final PDDocument document = new PDDocument();
     private final PDRectangle paper;
     private final float scale;
     private final float margin;
     private final float high;
-    final PDFont plain;
-    final PDFont bold;
-    final PDFont mono;
+    private final PdfType type = new PdfType(document);
     private PDPageContentStream out;
     private float y;
 
@@ -38,26 +35,13 @@ final class PdfCanvas implements AutoCloseable {
         this.scale = scale;
         this.margin = MARGIN / scale;
         this.high = paper.getHeight() / scale;
-        try {
-            plain = font("DejaVuSans.ttf");
-            bold = font("DejaVuSans-Bold.ttf");
-            mono = font("DejaVuSansMono.ttf");
-            newPage();
-        } catch (IOException e) {
-            throw new UncheckedIOException("the sheet cannot be begun", e);
-        }
     }
 
-    private PDFont font(String file) throws IOException {
-        try (InputStream in = PdfCanvas.class.getResourceAsStream("/fonts/" + file)) {
-            if (in == null) {
-                throw new IllegalStateException("the font " + file + " is not packed with the application");
-            }
-            return PDType0Font.load(document, in, true);
-        }
+    PdfType type() {
+        return type;
     }
 
-    final void newPage() throws IOException {
+    void newPage() throws IOException {
         if (out != null) {
             out.close();
         }
@@ -72,48 +56,45 @@ final class PdfCanvas implements AutoCloseable {
         return paper.getWidth() / scale - 2 * margin;
     }
 
-    /** How far down the page is written. */
-    float y() {
-        return y;
+    /** Points of a page from its upper to its lower margin. */
+    float height() {
+        return high - 2 * margin;
     }
 
     void down(float points) {
         y += points;
     }
 
-    /** Begins a page where so many points are not left on this one. */
-    void need(float points) throws IOException {
-        if (y + points > high - margin) {
-            newPage();
-        }
+    /** @param x from the left margin; the baseline lies {@code below} the place reached */
+    void text(Face face, float points, float x, float below, String text) throws IOException {
+        write(points, margin + x, y + below, type.runs(face, text));
     }
 
-    /** @param x from the left margin; the baseline lies {@code below} the place reached */
-    void text(PDFont font, float points, float x, float below, String text) throws IOException {
+    /** Writes with the middle of the text at a place. */
+    void centred(Face face, float points, float x, float below, String text) throws IOException {
+        text(face, points, x - widthOf(face, points, text) / 2, below, text);
+    }
+
+    private void write(float points, float x, float down, List<PdfType.Run> runs) throws IOException {
         out.beginText();
-        out.setFont(font, points);
-        out.newLineAtOffset(margin + x, high - y - below);
-        out.showText(shown(font, text));
+        out.newLineAtOffset(x, high - down);
+        for (PdfType.Run run : runs) {
+            out.setFont(run.font(), points);
+            out.showText(run.text());
+        }
         out.endText();
     }
 
-    static float widthOf(PDFont font, float points, String text) throws IOException {
-        return font.getStringWidth(shown(font, text)) / 1000 * points;
+    /** Writes in the lower margin, at its left and right end. */
+    void foot(String left, String right) throws IOException {
+        float down = high - margin + 2 * FOOT;
+        write(FOOT, margin, down, type.runs(Face.PLAIN, left));
+        float x = margin + width() - widthOf(Face.PLAIN, FOOT, right);
+        write(FOOT, x, down, type.runs(Face.PLAIN, right));
     }
 
-    /** A text without what the font has no glyph for. */
-    private static String shown(PDFont font, String text) {
-        StringBuilder shown = new StringBuilder();
-        text.codePoints().filter(c -> !Character.isISOControl(c)).forEach(c -> {
-            String one = Character.toString(c);
-            try {
-                font.encode(one);
-                shown.append(one);
-            } catch (IOException | IllegalArgumentException e) {
-                shown.append(UNKNOWN);
-            }
-        });
-        return shown.toString();
+    float widthOf(Face face, float points, String text) throws IOException {
+        return type.width(face, points, text);
     }
 
     void line(float x1, float below1, float x2, float below2, float wide) throws IOException {
@@ -121,6 +102,13 @@ final class PdfCanvas implements AutoCloseable {
         out.moveTo(margin + x1, high - y - below1);
         out.lineTo(margin + x2, high - y - below2);
         out.stroke();
+    }
+
+    /** A level line with round ends. */
+    void roundLine(float x1, float x2, float below, float wide) throws IOException {
+        out.setLineCapStyle(1);
+        line(x1, below, x2, below, wide);
+        out.setLineCapStyle(0);
     }
 
     /** A filled outline, its own y upwards, that much larger. */
@@ -174,10 +162,6 @@ final class PdfCanvas implements AutoCloseable {
         out.addRect(margin + x, high - y - below, wide, tall);
         out.fill();
         out.setNonStrokingColor(0f);
-    }
-
-    void white(boolean on) throws IOException {
-        out.setNonStrokingColor(on ? 1f : 0f);
     }
 
     byte[] toBytes(String title) throws IOException {

@@ -6,8 +6,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import underhand.chart.Chart;
 import underhand.chart.Metre;
 import underhand.format.score.ScoredPart;
@@ -17,8 +15,9 @@ import underhand.format.staff.StaffKey;
 import underhand.format.staff.StaffNote;
 import underhand.format.staff.StaffWriter;
 import underhand.part.Notation;
+import underhand.server.files.PdfType.Face;
 
-/** Draws a part as rows of bars, staff over tab, chords above; breaks pages between rows only. */
+/** Draws a part as rows of bars, staff over tab, chords above. */
 final class PdfScore {
 
     private static final float LEAST_BAR = 70;
@@ -27,17 +26,25 @@ final class PdfScore {
     private static final float CHORD = 14;
     private static final float NAME = 9;
     private static final float NUMBER = 6;
+    private static final float WORDS = 9;
+    private static final float WORDS_LINE = 12;
     private static final float BETWEEN = 12;
     private static final float AFTER = 9;
     private static final float WIDEST_STRETCH = 1.7f;
 
     private final PdfCanvas page;
+    private final PdfFlow flow;
     private final ScoredPart scored;
+    private final PdfHeadings headings;
     private final StaffKey key;
     private final boolean writtenOut;
 
-    /** A bar with its columns, none where it is the sign of the one before again, and the points it wants. */
-    private record Spaced(StaffBar bar, boolean newMetre, List<Column> columns, float width) {
+    /**
+     * A bar with its columns, none where it is the sign of the one before again, the words under them by their numbers, and the
+     * points it wants.
+     */
+    private record Spaced(
+            StaffBar bar, boolean newMetre, List<Column> columns, Map<Integer, String> words, float width) {
 
         boolean isSign() {
             return columns.isEmpty();
@@ -62,10 +69,12 @@ final class PdfScore {
     }
 
     /** @param writtenOut whether strums have all their notes, and bars like the one before theirs */
-    PdfScore(PdfCanvas page, ScoredPart scored, boolean writtenOut) {
+    PdfScore(PdfCanvas page, PdfFlow flow, ScoredPart scored, boolean writtenOut) {
         this.writtenOut = writtenOut;
         this.page = page;
+        this.flow = flow;
         this.scored = scored;
+        this.headings = new PdfHeadings(flow, scored);
         this.key = StaffWriter.key(scored.part());
     }
 
@@ -80,13 +89,13 @@ final class PdfScore {
             boolean newSection = bar.written().bar().section().isPresent();
             List<Chart.Words> spoken = scored.wordsBefore(bar.written().bar().number());
             boolean mayBeSign = !writtenOut && bar.written().again() && !row.isEmpty() && spoken.isEmpty();
-            Spaced spaced = mayBeSign ? new Spaced(bar, false, List.of(), SIGN_BAR) : spaced(bar, newMetre);
+            Spaced spaced = mayBeSign ? sign(bar) : spaced(bar, newMetre);
             boolean full = wide + spaced.width() > page.width();
             if (!row.isEmpty() && (newSection || full || !spoken.isEmpty())) {
                 row(row);
-                row.clear();
+                row = new ArrayList<>();
             }
-            PdfWords.write(page, spoken);
+            PdfWords.add(page, flow, spoken);
             wide = row.isEmpty() ? PdfStaff.headWidth(key) : wide;
             // A row does not begin with a sign for what stands in the row before.
             Spaced placed = row.isEmpty() && spaced.isSign() ? spaced(bar, newMetre) : spaced;
@@ -96,17 +105,27 @@ final class PdfScore {
         if (!row.isEmpty()) {
             row(row);
         }
-        PdfWords.write(page, scored.wordsAfter());
+        PdfWords.add(page, flow, scored.wordsAfter());
+    }
+
+    /** A bar like the one before; its words may be others. */
+    private Spaced sign(StaffBar bar) throws IOException {
+        Map<Integer, String> words = bar.written().words();
+        float wide = page.widthOf(Face.PLAIN, WORDS, String.join(" ", words.values()));
+        return new Spaced(bar, false, List.of(), words, Math.max(SIGN_BAR, 2 * SIDE + wide));
     }
 
     private Spaced spaced(StaffBar bar, boolean newMetre) throws IOException {
         List<Column> columns = columns(bar);
+        Map<Integer, String> words =
+                bar.written().wordsUnder(columns.stream().map(Column::from).toList());
+        widenForWords(columns, words);
         float sum = 2 * SIDE + (newMetre ? PdfStaff.METRE : 0);
         float name = 0;
         for (int i = 0; i < columns.size(); i++) {
             Column column = columns.get(i);
             if (column.begins().isPresent()) {
-                name = PdfCanvas.widthOf(page.bold, NAME, chord(column.begins().get())) + 4;
+                name = page.widthOf(Face.BOLD, NAME, chord(column.begins().get())) + 4;
             }
             name -= column.before() + column.after();
             if (name > 0
@@ -115,7 +134,23 @@ final class PdfScore {
             }
             sum += columns.get(i).before() + columns.get(i).after();
         }
-        return new Spaced(bar, newMetre, columns, Math.max(LEAST_BAR, sum));
+        return new Spaced(bar, newMetre, columns, words, Math.max(LEAST_BAR, sum));
+    }
+
+    /** Makes the columns that words stand under as wide in all as the words, up to the next ones. */
+    private void widenForWords(List<Column> columns, Map<Integer, String> words) throws IOException {
+        float missing = 0;
+        for (int i = 0; i < columns.size(); i++) {
+            Column column = columns.get(i);
+            if (words.containsKey(i)) {
+                missing = page.widthOf(Face.PLAIN, WORDS, words.get(i)) + 4;
+            }
+            missing -= column.before() + column.after();
+            boolean last = i + 1 == columns.size() || words.containsKey(i + 1);
+            if (missing > 0 && last) {
+                columns.set(i, column.wider(missing));
+            }
+        }
     }
 
     private static List<Column> columns(StaffBar bar) {
@@ -141,7 +176,7 @@ final class PdfScore {
                 scored.part().arrangement().placements().get(note.event().place()));
     }
 
-    private void row(List<Spaced> row) throws IOException {
+    private void row(List<Spaced> row) {
         int strings = scored.tuning().size();
         int above = 0;
         int below = 0;
@@ -155,8 +190,14 @@ final class PdfScore {
         }
         float staffTop = CHORD + above * PdfStaff.SPACE / 2;
         float tabTop = staffTop + PdfStaff.HEIGHT + below * PdfStaff.SPACE / 2 + BETWEEN;
-        float height = tabTop + PdfTab.height(strings) + AFTER;
-        section(row.get(0), height);
+        boolean words = row.stream().anyMatch(spaced -> !spaced.words().isEmpty());
+        float height = tabTop + PdfTab.height(strings) + (words ? WORDS_LINE : 0) + AFTER;
+        headings.add(row.get(0).bar().written().bar().number());
+        flow.row(height, at -> draw(row, staffTop, tabTop));
+    }
+
+    private void draw(List<Spaced> row, float staffTop, float tabTop) throws IOException {
+        int strings = scored.tuning().size();
         PdfStaff staff = new PdfStaff(page, staffTop);
         PdfTab tab = new PdfTab(page, strings, tabTop);
         float head = PdfStaff.headWidth(key);
@@ -169,8 +210,9 @@ final class PdfScore {
         tab.clef(0);
         page.line(0, staffTop, 0, tab.y(0), 0.9f);
         float x = head;
+        float wordsLine = tabTop + PdfTab.height(strings) + WORDS;
         for (Spaced spaced : row) {
-            bar(spaced, x, stretch, staff, tab);
+            bar(spaced, x, stretch, staff, tab, wordsLine);
             x += spaced.width() * stretch;
             page.line(x, staffTop, x, tab.y(0), 0.9f);
         }
@@ -178,7 +220,6 @@ final class PdfScore {
             page.line(x - 3, staffTop, x - 3, tab.y(0), 0.9f);
             page.line(x - 1, staffTop, x - 1, tab.y(0), 2.5f);
         }
-        page.down(height);
     }
 
     private boolean isLast(List<Spaced> row) {
@@ -186,27 +227,17 @@ final class PdfScore {
         return row.get(row.size() - 1).bar().written().bar().number() == bars;
     }
 
-    /** The heading of a section that begins with a row, and room for both on one page. */
-    private void section(Spaced first, float height) throws IOException {
-        var bar = first.bar().written().bar();
-        String name = Stream.of(bar.section().orElse(""), bar.section().isPresent() && bar.swing() ? "swing" : "")
-                .filter(words -> !words.isBlank())
-                .collect(Collectors.joining(" · "));
-        page.need(height + (name.isBlank() ? 0 : 24));
-        if (!name.isBlank()) {
-            page.text(page.bold, 12, 0, 12, name);
-            page.down(20);
-        }
-    }
-
-    private void bar(Spaced spaced, float left, float stretch, PdfStaff staff, PdfTab tab) throws IOException {
+    private void bar(Spaced spaced, float left, float stretch, PdfStaff staff, PdfTab tab, float wordsLine)
+            throws IOException {
         int number = spaced.bar().written().bar().number();
-        page.text(page.plain, NUMBER, left + 1, NAME, Integer.toString(number));
+        page.text(Face.PLAIN, NUMBER, left + 1, NAME, Integer.toString(number));
         if (spaced.isSign()) {
             staff.again(left, left + spaced.width() * stretch);
+            String words = String.join(" ", spaced.words().values());
+            page.text(Face.PLAIN, WORDS, left + SIDE, wordsLine, words);
             return;
         }
-        float afterNumber = left + 4 + PdfCanvas.widthOf(page.plain, NUMBER, Integer.toString(number));
+        float afterNumber = left + 4 + page.widthOf(Face.PLAIN, NUMBER, Integer.toString(number));
         float at = left + SIDE;
         if (spaced.newMetre()) {
             staff.metre(at, spaced.bar().written().bar().metre());
@@ -226,12 +257,16 @@ final class PdfScore {
             at = x + column.after() * spread;
             if (column.begins().isPresent()) {
                 page.text(
-                        page.bold,
+                        Face.BOLD,
                         NAME,
                         Math.max(afterNumber, x - 2),
                         NAME,
                         chord(column.begins().get()));
             }
+        }
+        for (Map.Entry<Integer, String> words : spaced.words().entrySet()) {
+            float x = xs.get(spaced.columns().get(words.getKey()).from());
+            page.text(Face.PLAIN, WORDS, x, wordsLine, words.getValue());
         }
         List<Notation.Event> events = spaced.bar().written().events();
         for (Notation.Event event : events) {

@@ -11,6 +11,7 @@ import underhand.format.staff.StaffNote.Head;
 import underhand.hand.Grip;
 import underhand.picking.Step.Sound;
 import underhand.picking.Step.Weight;
+import underhand.server.files.PdfType.Face;
 
 /** Draws bars on a staff of five lines whose highest line is so far below the place reached on the page. */
 final class PdfStaff {
@@ -232,7 +233,7 @@ final class PdfStaff {
                 boolean touches = head.position() - before < 2;
                 String label = finger == Grip.THUMB ? "T" : Integer.toString(finger);
                 float x = right - FINGER_GAP - (touches ? 2 : 1) * FINGER_WIDE;
-                page.text(page.plain, FINGER, x, y(head.position()) + 0.36f * FINGER, label);
+                page.text(Face.PLAIN, FINGER, x, y(head.position()) + 0.36f * FINGER, label);
                 before = touches ? Integer.MIN_VALUE : head.position();
             }
         }
@@ -309,7 +310,7 @@ final class PdfStaff {
                         ? triplet.stream().mapToDouble(i -> ends[i]).min().orElseThrow() - 3
                         : triplet.stream().mapToDouble(i -> ends[i]).max().orElseThrow() + 8);
         float middle = (xs[first] + xs[last] + HEAD) / 2;
-        page.text(page.plain, 6, middle - 2, below, "3");
+        page.text(Face.PLAIN, 6, middle - 2, below, "3");
         if (!beamed) {
             float line = below - 2;
             page.line(xs[first], line, middle - 4, line, THIN);

@@ -8,6 +8,7 @@ import underhand.part.Notation.Event;
 import underhand.part.PlayedNote;
 import underhand.picking.Step.Direction;
 import underhand.picking.Step.Weight;
+import underhand.server.files.PdfType.Face;
 
 /** Draws bars as tab: a line for each string, the highest so far below the place reached; the right hand under them. */
 final class PdfTab {
@@ -62,9 +63,9 @@ final class PdfTab {
     void event(Event event, float x) throws IOException {
         for (PlayedNote note : event.notes()) {
             String fret = event.weight() == Weight.GHOST ? "×" : Integer.toString(note.fret());
-            float wide = PdfCanvas.widthOf(page.mono, 8, fret);
+            float wide = page.widthOf(Face.MONO, 8, fret);
             page.blank(x - 0.5f, y(note.string()) + 3, wide + 1, 6);
-            page.text(page.mono, 8, x, y(note.string()) + 2.8f, fret);
+            page.text(Face.MONO, 8, x, y(note.string()) + 2.8f, fret);
             if (!note.technique().isPlucked()) {
                 join(note, x);
             }
@@ -75,7 +76,7 @@ final class PdfTab {
 
     /** What the right hand does, under the strings. */
     void stroke(Event event, float x) throws IOException {
-        page.text(page.plain, 7, x, y(0) + HAND, hand(event));
+        page.text(Face.PLAIN, 7, x, y(0) + HAND, hand(event));
     }
 
     /** Joins a note to the one before on its string: a slur with a letter for one hammered or pulled, a line for a slide. */
@@ -89,7 +90,7 @@ final class PdfTab {
         }
         page.arc(from.right() - 1, x + 1, y - 3.5f, -4);
         page.text(
-                page.plain,
+                Face.PLAIN,
                 5.5f,
                 (from.right() + x) / 2 - 1.5f,
                 y - 8,
@@ -99,8 +100,8 @@ final class PdfTab {
     /** Over the strings, from one place to another: the palm lies on them. */
     void palm(float from, float to) throws IOException {
         float y = y(strings - 1) - 5;
-        page.text(page.plain, 6, from, y, PALM);
-        float x = from + PdfCanvas.widthOf(page.plain, 6, PALM) + DASH;
+        page.text(Face.PLAIN, 6, from, y, PALM);
+        float x = from + page.widthOf(Face.PLAIN, 6, PALM) + DASH;
         for (; x < to; x += 2 * DASH) {
             page.line(x, y - 2, Math.min(to, x + DASH), y - 2, 0.6f);
         }

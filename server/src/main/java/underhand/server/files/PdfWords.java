@@ -4,8 +4,9 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import underhand.chart.Chart;
+import underhand.server.files.PdfType.Face;
 
-/** Draws words that have no chords: the name of their part, then their lines, wrapped at the page's edge. */
+/** Words that have no chords: the name of their part, then their lines, wrapped at the page's edge. */
 final class PdfWords {
 
     private static final float HEADING = 12;
@@ -15,36 +16,23 @@ final class PdfWords {
 
     private PdfWords() {}
 
-    static void write(PdfCanvas page, List<Chart.Words> words) throws IOException {
+    static void add(PdfCanvas page, PdfFlow flow, List<Chart.Words> words) throws IOException {
         for (Chart.Words spoken : words) {
             if (spoken.heading().isPresent()) {
-                page.need(HEADING * 2 + LINE);
-                page.text(page.bold, HEADING, 0, 16, spoken.heading().get());
-                page.down(24);
+                flow.section();
+                flow.heading(
+                        HEADING * 2,
+                        at -> at.text(
+                                Face.BOLD, HEADING, 0, 16, spoken.heading().get()));
             }
+            List<String> pieces = new ArrayList<>();
             for (String line : spoken.lines()) {
-                for (String piece : wrapped(page, line)) {
-                    page.need(LINE);
-                    page.text(page.plain, SIZE, 0, SIZE, piece);
-                    page.down(LINE);
-                }
+                pieces.addAll(page.type().wrapped(Face.PLAIN, SIZE, page.width(), line));
             }
-            page.down(AFTER);
-        }
-    }
-
-    private static List<String> wrapped(PdfCanvas page, String line) throws IOException {
-        List<String> pieces = new ArrayList<>();
-        String piece = "";
-        for (String word : line.split(" ")) {
-            String longer = piece.isEmpty() ? word : piece + " " + word;
-            if (!piece.isEmpty() && PdfCanvas.widthOf(page.plain, SIZE, longer) > page.width()) {
-                pieces.add(piece);
-                longer = word;
+            for (int i = 0; i < pieces.size(); i++) {
+                String piece = pieces.get(i);
+                flow.row(i + 1 < pieces.size() ? LINE : LINE + AFTER, at -> at.text(Face.PLAIN, SIZE, 0, SIZE, piece));
             }
-            piece = longer;
         }
-        pieces.add(piece);
-        return pieces;
     }
 }

@@ -4,6 +4,8 @@ import static underhand.server.shapes.GripView.round;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.stream.IntStream;
 import underhand.format.staff.ChordMark;
 import underhand.hand.Grip;
 import underhand.part.HeardNote;
@@ -48,6 +50,8 @@ final class PartMapper {
 
     private BarView bar(Notation.WrittenBar written) {
         var bar = written.bar();
+        Map<Integer, String> words =
+                written.wordsUnder(written.events().stream().map(Event::from).toList());
         return new BarView(
                 bar.number(),
                 bar.section().orElse(null),
@@ -57,12 +61,14 @@ final class PartMapper {
                 bar.quartersABeat(),
                 bar.swing(),
                 bar.pattern(),
-                written.events().stream().map(e -> event(written, e)).toList(),
+                IntStream.range(0, written.events().size())
+                        .mapToObj(i -> event(written, written.events().get(i), words.getOrDefault(i, "")))
+                        .toList(),
                 written.isOneVoice()
                         ? List.of()
                         : written.voices().stream()
                                 .map(voice -> voice.stream()
-                                        .map(e -> event(written, e))
+                                        .map(e -> event(written, e, ""))
                                         .toList())
                                 .toList(),
                 written.palmMuted().stream()
@@ -71,7 +77,7 @@ final class PartMapper {
                 written.again());
     }
 
-    private EventView event(Notation.WrittenBar written, Event event) {
+    private EventView event(Notation.WrittenBar written, Event event, String words) {
         return new EventView(
                 event.place(),
                 written.bar().soundsAt(event.from()),
@@ -86,7 +92,8 @@ final class PartMapper {
                 event.fromBefore(),
                 written.isOneVoice() && event.isStrum(),
                 written.isHeard(event),
-                event.begins() ? ChordMark.of(part.arrangement().placements().get(event.place())) : null);
+                event.begins() ? ChordMark.of(part.arrangement().placements().get(event.place())) : null,
+                words);
     }
 
     private NoteView note(PlayedNote note, Event event) {

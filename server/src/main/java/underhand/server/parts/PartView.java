@@ -59,6 +59,7 @@ public record PartView(
      * @param slash whether it is a strum that may be written as a slash in its rhythm
      * @param heard whether all it sounds stands in the bar already, under the same chord
      * @param chord name of the chord that begins with it, with its barre, {@code F BI}; null where none begins
+     * @param words sung from here to the next; blank where none begin
      */
     public record EventView(
             int place,
@@ -72,7 +73,8 @@ public record PartView(
             boolean fromBefore,
             boolean slash,
             boolean heard,
-            @Schema(nullable = true) String chord) {}
+            @Schema(nullable = true) String chord,
+            String words) {}
 
     /** @param type 1 for a whole note to 32 */
     public record ValueView(int type, boolean dotted, boolean triplet) {}
