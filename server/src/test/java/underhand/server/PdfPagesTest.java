@@ -120,6 +120,15 @@ class PdfPagesTest {
         assertEquals(12, pages.get(1).split("six", -1).length - 1);
     }
 
+    /** Fourteen rows go over one page by a little: they are set smaller. Twenty are set as large as ever, on two. */
+    @Test
+    void whatIsALittleTooLong_isSetSmaller() throws Exception {
+        String row = "[G]one two three [C]four five [D]six [G]seven\n";
+        assertEquals(1, pages("title: A Little\n" + row.repeat(13), Map.of()).size());
+        assertEquals(1, pages("title: A Little\n" + row.repeat(14), Map.of()).size());
+        assertEquals(2, pages("title: A Little\n" + row.repeat(20), Map.of()).size());
+    }
+
     /** Twelve frames stand before the first bar; more are a page of their own at the end. */
     @Test
     void grips_ofManyChords_haveTheLastPage() throws Exception {

@@ -66,11 +66,21 @@ final class PdfFlow {
         }
     }
 
-    void write(PdfCanvas page) throws IOException {
+    /** How many pages all of it takes. */
+    int pages(PdfCanvas page) {
+        return firsts(page).stream().mapToInt(List::size).sum();
+    }
+
+    /** Of every chapter the rows its pages begin with. */
+    private List<List<Integer>> firsts(PdfCanvas page) {
         finishHeadings();
-        List<List<Integer>> firsts = chapters.stream()
+        return chapters.stream()
                 .map(c -> PageBreaks.of(c.groups().stream().map(Group::row).toList(), page.height()))
                 .toList();
+    }
+
+    void write(PdfCanvas page) throws IOException {
+        List<List<Integer>> firsts = firsts(page);
         int pages = firsts.stream().mapToInt(List::size).sum();
         int number = 0;
         for (int i = 0; i < chapters.size(); i++) {

@@ -14,6 +14,9 @@ final class PdfSheet {
     /** How much larger large type is. */
     private static final float LARGE = 1.45f;
 
+    /** How much smaller all is set where that saves a page. */
+    private static final float SMALLER = 0.93f;
+
     private static final float TITLE = 22;
     private static final float FACTS = 10;
 
@@ -47,16 +50,31 @@ final class PdfSheet {
     record Look(Paper paper, boolean tab, boolean big, boolean writtenOut) {}
 
     static byte[] write(String title, List<ScoredPart> parts, Look look) {
-        try (PdfCanvas page = new PdfCanvas(look.paper().size, look.big() ? LARGE : 1)) {
-            PdfSheet sheet = new PdfSheet(page);
-            for (ScoredPart part : parts) {
-                sheet.part(title, part, parts.size() > 1, look);
+        float scale = look.big() ? LARGE : 1;
+        try (PdfCanvas page = new PdfCanvas(look.paper().size, scale);
+                PdfCanvas smaller = new PdfCanvas(look.paper().size, scale * SMALLER)) {
+            PdfSheet sheet = of(title, parts, look, page);
+            if (sheet.pages() > 1) {
+                PdfSheet tighter = of(title, parts, look, smaller);
+                sheet = tighter.pages() < sheet.pages() ? tighter : sheet;
             }
-            sheet.flow.write(page);
-            return page.toBytes(title);
+            sheet.flow.write(sheet.page);
+            return sheet.page.toBytes(title);
         } catch (IOException e) {
             throw new UncheckedIOException("the sheet could not be written", e);
         }
+    }
+
+    private static PdfSheet of(String title, List<ScoredPart> parts, Look look, PdfCanvas page) throws IOException {
+        PdfSheet sheet = new PdfSheet(page);
+        for (ScoredPart part : parts) {
+            sheet.part(title, part, parts.size() > 1, look);
+        }
+        return sheet;
+    }
+
+    private int pages() {
+        return flow.pages(page);
     }
 
     private void part(String title, ScoredPart scored, boolean named, Look look) throws IOException {
