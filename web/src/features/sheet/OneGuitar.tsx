@@ -49,6 +49,7 @@ export function OneGuitar({
             · {part.tuning.join(' ')}
           </Box>
         )}
+        {!gripsFirst && ` · ${arrangement.newShapes.length} grips, after the last bar`}
       </Typography>
       {gripsFirst && grips}
       {part?.notices.map((notice) => (

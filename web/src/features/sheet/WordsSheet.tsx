@@ -116,10 +116,10 @@ function Chord({ placement, big, sounding }: { placement: Placement; big: boolea
         pl: 1,
       }}
     >
-      <Typography component="span" sx={{ fontWeight: 700, fontSize: big ? '1.9rem' : '1.15rem' }}>
+      <Typography sx={{ fontWeight: 700, fontSize: big ? '1.9rem' : '1.15rem', lineHeight: 1.25 }}>
         {placement.played ?? 'N.C.'}
-      </Typography>{' '}
-      <Typography component="span" sx={{ fontFamily: MONO, fontSize: big ? '1.05rem' : '0.8rem' }}>
+      </Typography>
+      <Typography sx={{ fontFamily: MONO, fontSize: big ? '1.05rem' : '0.8rem', lineHeight: 1.25 }}>
         {placement.grip?.shape}
       </Typography>
       <Typography sx={{ fontSize: big ? '1.7rem' : undefined, lineHeight: 1.25 }}>

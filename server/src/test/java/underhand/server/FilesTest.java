@@ -145,7 +145,7 @@ class FilesTest {
                 assertEquals(0, lines.size() % 11, lines.toString());
                 // Where it saves a page all is set a little smaller.
                 float scale = (lines.get(0) - lines.get(4)) / (4 * 4.6f);
-                assertTrue(Math.abs(scale - whole) < 0.01 || Math.abs(scale - 0.93 * whole) < 0.01, "scale " + scale);
+                assertTrue(Math.abs(scale - whole) < 0.01 || Math.abs(scale - 0.88 * whole) < 0.01, "scale " + scale);
                 for (int row = 0; row < lines.size(); row += 11) {
                     for (int line = 1; line < 11; line++) {
                         float gap = lines.get(row + line - 1) - lines.get(row + line);

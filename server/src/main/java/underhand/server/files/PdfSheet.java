@@ -15,7 +15,7 @@ final class PdfSheet {
     private static final float LARGE = 1.45f;
 
     /** How much smaller all is set where that saves a page. */
-    private static final float SMALLER = 0.93f;
+    private static final float SMALLER = 0.88f;
 
     private static final float TITLE = 22;
     private static final float FACTS = 10;
