@@ -1,4 +1,5 @@
 import type { PartBar, PartEvent } from '../../api/client';
+import { rowBreaks } from './rowBreaks';
 
 /** Bars that stand beside one another. */
 export interface System {
@@ -64,32 +65,26 @@ export function rowHeight(system: System): number {
 
 /** Lays bars out in rows of a width; a section begins a row, and what is left over is shared out. */
 export function systems(bars: PartBar[], width: number, writing: Writing): System[] {
-  const rows: System[] = [];
-  let row: System['bars'] = [];
-  let section: string | null = null;
-  let used = HEAD;
-  const close = () => {
-    if (row.length > 0) {
-      rows.push({ section, bars: spread(row, width) });
-    }
-    row = [];
-    section = null;
-    used = HEAD;
-  };
-  for (const bar of bars) {
+  const starts = bars.flatMap((bar, i) => (i === 0 || bar.section !== null ? [i] : []));
+  return starts.flatMap((start, i) => sectionRows(bars.slice(start, starts[i + 1]), width, writing));
+}
+
+function sectionRows(bars: PartBar[], width: number, writing: Writing): System[] {
+  const choices = bars.map((bar) => {
     const like = writing === 'short' && bar.again;
-    if (row.length > 0 && (bar.section !== null || used + (like ? signWidth(bar) : barWidth(bar)) > width)) {
-      close();
-    }
-    section = row.length === 0 ? bar.section : section;
+    const asFirst = barWidth(bar);
+    return { bar, like, asFirst, width: like ? signWidth(bar) : asFirst };
+  });
+  const firsts = rowBreaks(choices, width - HEAD);
+  return firsts.map((first, row) => {
     // A row does not begin with a sign for what stands in the row before.
-    const sign = like && row.length > 0;
-    const wide = sign ? signWidth(bar) : barWidth(bar);
-    row.push({ bar, width: wide, sign });
-    used += wide;
-  }
-  close();
-  return rows;
+    const placed = choices.slice(first, firsts[row + 1]).map(({ bar, like, asFirst, width: wide }, i) => ({
+      bar,
+      width: i === 0 ? asFirst : wide,
+      sign: like && i > 0,
+    }));
+    return { section: row === 0 ? (bars[0]?.section ?? null) : null, bars: spread(placed, width) };
+  });
 }
 
 /** What stands over a row that begins a section: its name, and whether its off-beats come late. */

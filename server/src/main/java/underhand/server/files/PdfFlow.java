@@ -21,8 +21,8 @@ final class PdfFlow {
     /** A row with the headings over it. */
     private record Group(List<Block> blocks, boolean opens) {
 
-        PageBreaks.Row row() {
-            return new PageBreaks.Row(
+        Breaks.Row row() {
+            return new Breaks.Row(
                     (float) blocks.stream().mapToDouble(Block::height).sum(), opens);
         }
     }
@@ -75,7 +75,7 @@ final class PdfFlow {
     private List<List<Integer>> firsts(PdfCanvas page) {
         finishHeadings();
         return chapters.stream()
-                .map(c -> PageBreaks.of(c.groups().stream().map(Group::row).toList(), page.height()))
+                .map(c -> Breaks.of(c.groups().stream().map(Group::row).toList(), page.height()))
                 .toList();
     }
 

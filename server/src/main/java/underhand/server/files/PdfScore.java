@@ -51,6 +51,14 @@ final class PdfScore {
         }
     }
 
+    /** A bar, and the sign it may be where it does not begin its row. */
+    private record Choice(Spaced whole, Optional<Spaced> sign) {
+
+        Spaced inRow() {
+            return sign.orElse(whole);
+        }
+    }
+
     /**
      * The notes of all voices that stand over one another.
      *
@@ -79,33 +87,40 @@ final class PdfScore {
     }
 
     void write() throws IOException {
-        List<Spaced> row = new ArrayList<>();
-        float wide = 0;
+        List<Choice> run = new ArrayList<>();
         Metre metre = null;
         for (StaffBar bar : StaffWriter.write(scored.part(), !writtenOut)) {
             Metre own = bar.written().bar().metre();
             boolean newMetre = !own.equals(metre);
             metre = own;
-            boolean newSection = bar.written().bar().section().isPresent();
             List<Chart.Words> spoken = scored.wordsBefore(bar.written().bar().number());
-            boolean mayBeSign = !writtenOut && bar.written().again() && !row.isEmpty() && spoken.isEmpty();
-            Spaced spaced = mayBeSign ? sign(bar) : spaced(bar, newMetre);
-            boolean full = wide + spaced.width() > page.width();
-            if (!row.isEmpty() && (newSection || full || !spoken.isEmpty())) {
-                row(row);
-                row = new ArrayList<>();
+            if (bar.written().bar().section().isPresent() || !spoken.isEmpty()) {
+                rows(run);
+                run.clear();
             }
             PdfWords.add(page, flow, spoken);
-            wide = row.isEmpty() ? PdfStaff.headWidth(key) : wide;
-            // A row does not begin with a sign for what stands in the row before.
-            Spaced placed = row.isEmpty() && spaced.isSign() ? spaced(bar, newMetre) : spaced;
-            row.add(placed);
-            wide += placed.width();
+            boolean mayBeSign = !writtenOut && bar.written().again();
+            run.add(new Choice(spaced(bar, newMetre), mayBeSign ? Optional.of(sign(bar)) : Optional.empty()));
         }
-        if (!row.isEmpty()) {
+        rows(run);
+        PdfWords.add(page, flow, scored.wordsAfter());
+    }
+
+    /** Shares bars out to rows. A row does not begin with a sign for what stands in the row before. */
+    private void rows(List<Choice> run) {
+        List<Breaks.Row> widths = new ArrayList<>();
+        for (Choice bar : run) {
+            widths.add(new Breaks.Row(bar.inRow().width(), bar.whole().width(), widths.isEmpty()));
+        }
+        List<Integer> firsts = Breaks.of(widths, page.width() - PdfStaff.headWidth(key));
+        for (int i = 0; i < firsts.size(); i++) {
+            int end = i + 1 < firsts.size() ? firsts.get(i + 1) : run.size();
+            List<Spaced> row = new ArrayList<>();
+            for (Choice bar : run.subList(firsts.get(i), end)) {
+                row.add(row.isEmpty() ? bar.whole() : bar.inRow());
+            }
             row(row);
         }
-        PdfWords.add(page, flow, scored.wordsAfter());
     }
 
     /** A bar like the one before; its words may be others. */

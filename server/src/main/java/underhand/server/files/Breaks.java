@@ -6,10 +6,11 @@ import java.util.Collections;
 import java.util.List;
 
 /**
- * Where rows go over to a new page. Of all ways with the fewest pages it takes the one whose pages are filled alike and turn
- * between sections; no page begins with the last row of a section as long as there is another way.
+ * Where rows go over to a new page, or bars to a new row: said here of rows. Of all ways with the fewest pages it takes the one
+ * whose pages are filled alike and turn between sections; no page begins with the last row of a section as long as there is
+ * another way.
  */
-final class PageBreaks {
+final class Breaks {
 
     /** What a page that begins within a section counts, against 1 for a page left empty. */
     private static final double WITHIN = 0.15;
@@ -20,18 +21,26 @@ final class PageBreaks {
     /** What it counts where it begins with the last row of a section. */
     private static final double LEFTOVER = 100;
 
+    private static final double SAME = 1e-9;
+
     /**
      * What is not parted: a row of bars or of words with the headings over it.
      *
      * @param height points
+     * @param asFirst points where it begins a page; no less
      * @param opens whether a section begins with it
      */
-    record Row(float height, boolean opens) {}
+    record Row(float height, float asFirst, boolean opens) {
+
+        Row(float height, boolean opens) {
+            this(height, height, opens);
+        }
+    }
 
     private final List<Row> rows;
     private final float room;
 
-    private PageBreaks(List<Row> rows, float room) {
+    private Breaks(List<Row> rows, float room) {
         this.rows = rows;
         this.room = room;
     }
@@ -42,7 +51,7 @@ final class PageBreaks {
      * @param room points of a page
      */
     static List<Integer> of(List<Row> rows, float room) {
-        return rows.isEmpty() ? List.of() : new PageBreaks(rows, room).best();
+        return rows.isEmpty() ? List.of() : new Breaks(rows, room).best();
     }
 
     private List<Integer> best() {
@@ -62,12 +71,14 @@ final class PageBreaks {
                 double turn = cost[first] + turn(first);
                 float high = 0;
                 for (int end = first + 1; end <= rows.size(); end++) {
-                    high += rows.get(end - 1).height();
+                    Row row = rows.get(end - 1);
+                    high += end == first + 1 ? row.asFirst() : row.height();
                     if (high > room && end > first + 1) {
                         break;
                     }
                     double empty = Math.max(0, 1 - high / room);
-                    if (turn + empty * empty < next[end]) {
+                    // Of two ways as good the first pages are the fuller ones.
+                    if (turn + empty * empty < next[end] + SAME) {
                         next[end] = turn + empty * empty;
                         from[page][end] = first;
                     }
@@ -90,9 +101,10 @@ final class PageBreaks {
         for (Row row : rows) {
             if (pages == 0 || row.height() > left) {
                 pages++;
-                left = room;
+                left = room - row.asFirst();
+            } else {
+                left -= row.height();
             }
-            left -= row.height();
         }
         return pages;
     }

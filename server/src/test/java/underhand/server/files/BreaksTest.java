@@ -10,9 +10,9 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import underhand.server.files.PageBreaks.Row;
+import underhand.server.files.Breaks.Row;
 
-class PageBreaksTest {
+class BreaksTest {
 
     /** Rows of ten points: {@code s} begins a section, {@code -} goes on with it. */
     private static List<Row> rows(String sections) {
@@ -35,13 +35,23 @@ class PageBreaksTest {
         "s-, 10, 0 1"
     })
     void pages_areFilledAlike_andTurnBetweenSections(String sections, float room, String firsts) {
-        assertEquals(
-                Arrays.stream(firsts.split(" ")).map(Integer::valueOf).toList(), PageBreaks.of(rows(sections), room));
+        assertEquals(Arrays.stream(firsts.split(" ")).map(Integer::valueOf).toList(), Breaks.of(rows(sections), room));
+    }
+
+    /** Bars are as rows: one that is larger where it begins needs that room, and does not begin there without need. */
+    @Test
+    void whatIsLargerAsTheFirst_hasRoomForThat() {
+        List<Row> bars = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            bars.add(new Row(i % 2 == 0 ? 20 : 5, 20, i == 0));
+        }
+        assertEquals(List.of(0, 6), Breaks.of(bars, 80));
+        assertEquals(List.of(0, 4, 8), Breaks.of(bars, 60));
     }
 
     @Test
     void nothing_hasNoPage() {
-        assertEquals(List.of(), PageBreaks.of(List.of(), 100));
+        assertEquals(List.of(), Breaks.of(List.of(), 100));
     }
 
     /** Of any rows: all on pages they fit on, no more pages than need be, and no leftover where its section could come along. */
@@ -54,7 +64,7 @@ class PageBreaksTest {
                 rows.add(new Row(10 + random.nextInt(60), rows.isEmpty() || random.nextInt(5) == 0));
             }
             float room = 100 + random.nextInt(200);
-            List<Integer> firsts = PageBreaks.of(rows, room);
+            List<Integer> firsts = Breaks.of(rows, room);
             assertEquals(0, firsts.get(0));
             for (int page = 0; page < firsts.size(); page++) {
                 int end = page + 1 < firsts.size() ? firsts.get(page + 1) : rows.size();
