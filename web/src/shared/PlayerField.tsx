@@ -15,7 +15,8 @@ export function PlayerField({
       select
       size="small"
       label="Player"
-      sx={{ maxWidth: 176 }}
+      // As wide before the players are known: what stands beside it must not move away from under a finger.
+      sx={{ width: 176 }}
       value={String(playerId ?? '')}
       onChange={(event) => onTake(Number(event.target.value) || null)}
       slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}

@@ -34,6 +34,7 @@ class DrillsTest extends InDemoBook {
                     .matches("(?s)[0-9]+ runs.*");
         });
         browser.press(minutes + " minutes");
+        browser.find(By.xpath("//button[@aria-pressed='true'][normalize-space()='" + minutes + " minutes']"));
         browser.find(DRILL);
     }
 

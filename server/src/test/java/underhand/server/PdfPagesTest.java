@@ -170,5 +170,13 @@ class PdfPagesTest {
         String text = page.replaceAll("\\s+", " ");
         assertTrue(text.startsWith(title), text);
         assertTrue(page.replaceAll("\\s+", "").contains("unending".repeat(40)), page);
+        String twice = "title: " + title + " " + title + "\n" + "[G]one two three [C]four\n".repeat(40);
+        String foot = pages(twice, Map.of())
+                .get(1)
+                .strip()
+                .lines()
+                .reduce((a, b) -> b)
+                .orElse("");
+        assertTrue(foot.matches("The Long and .* … +2 / \\d"), foot);
     }
 }

@@ -20,6 +20,9 @@ final class PdfCanvas implements AutoCloseable {
     /** Points of what stands at the foot. */
     private static final float FOOT = 8;
 
+    /** Points of the lower margin that are kept for its right end. */
+    private static final float FOOT_RIGHT = 60;
+
     private final PDDocument document = new PDDocument();
     private final PDRectangle paper;
     private final float scale;
@@ -85,10 +88,12 @@ final class PdfCanvas implements AutoCloseable {
         out.endText();
     }
 
-    /** Writes in the lower margin, at its left and right end. */
+    /** Writes in the lower margin, at its left and right end; the left is cut where the two would touch. */
     void foot(String left, String right) throws IOException {
         float down = high - margin + 2 * FOOT;
-        write(FOOT, margin, down, type.runs(Face.PLAIN, left));
+        List<String> lines = type.wrapped(Face.PLAIN, FOOT, width() - FOOT_RIGHT, left);
+        String shown = lines.size() == 1 ? left : lines.get(0) + " …";
+        write(FOOT, margin, down, type.runs(Face.PLAIN, shown));
         float x = margin + width() - widthOf(Face.PLAIN, FOOT, right);
         write(FOOT, x, down, type.runs(Face.PLAIN, right));
     }
