@@ -134,34 +134,30 @@ final class PdfScore {
         List<Column> columns = columns(bar);
         Map<Integer, String> words =
                 bar.written().wordsUnder(columns.stream().map(Column::from).toList());
-        widenForWords(columns, words);
-        float sum = 2 * SIDE + (newMetre ? PdfStaff.METRE : 0);
-        float name = 0;
+        Map<Integer, String> names = new HashMap<>();
         for (int i = 0; i < columns.size(); i++) {
-            Column column = columns.get(i);
-            if (column.begins().isPresent()) {
-                name = page.widthOf(Face.BOLD, NAME, chord(column.begins().get())) + 4;
-            }
-            name -= column.before() + column.after();
-            if (name > 0
-                    && (i + 1 == columns.size() || columns.get(i + 1).begins().isPresent())) {
-                columns.set(i, column.wider(name));
-            }
-            sum += columns.get(i).before() + columns.get(i).after();
+            int at = i;
+            columns.get(i).begins().ifPresent(note -> names.put(at, chord(note)));
+        }
+        widen(columns, words, Face.PLAIN, WORDS);
+        widen(columns, names, Face.BOLD, NAME);
+        float sum = 2 * SIDE + (newMetre ? PdfStaff.METRE : 0);
+        for (Column column : columns) {
+            sum += column.before() + column.after();
         }
         return new Spaced(bar, newMetre, columns, words, Math.max(LEAST_BAR, sum));
     }
 
-    /** Makes the columns that words stand under as wide in all as the words, up to the next ones. */
-    private void widenForWords(List<Column> columns, Map<Integer, String> words) throws IOException {
+    /** Makes the columns that texts stand over or under as wide in all as each text, up to the next. */
+    private void widen(List<Column> columns, Map<Integer, String> texts, Face face, float points) throws IOException {
         float missing = 0;
         for (int i = 0; i < columns.size(); i++) {
             Column column = columns.get(i);
-            if (words.containsKey(i)) {
-                missing = page.widthOf(Face.PLAIN, WORDS, words.get(i)) + 4;
+            if (texts.containsKey(i)) {
+                missing = page.widthOf(face, points, texts.get(i)) + 4;
             }
             missing -= column.before() + column.after();
-            boolean last = i + 1 == columns.size() || words.containsKey(i + 1);
+            boolean last = i + 1 == columns.size() || texts.containsKey(i + 1);
             if (missing > 0 && last) {
                 columns.set(i, column.wider(missing));
             }
