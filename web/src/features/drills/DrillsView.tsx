@@ -30,6 +30,9 @@ import { WeekSheet } from './WeekSheet';
 
 const MINUTES = [10, 20, 45];
 
+/** Minutes a drill takes at most. */
+const LONGEST_DRILL = 3;
+
 /** What a player may say of a drill of today's plan. */
 const SAY = [
   ['swapped', 'Swap', 'Something else in its stead today'],
@@ -56,6 +59,7 @@ export function DrillsView() {
     placeholderData: keepPreviousData,
   });
   const drills = plan.data?.drills ?? [];
+  const isShort = !isSaid && plan.data !== undefined && plan.data.minutes + LONGEST_DRILL < minutes;
   const chosen = usePlayers().data?.find((p) => p.id === playerId);
   const log = useMutation({
     mutationFn: (said: { drill: PlannedDrill; result: Result; tempo: number; seconds: number | null }) =>
@@ -89,8 +93,14 @@ export function DrillsView() {
             ))}
           </ToggleButtonGroup>
           {plan.data && (
-            <Typography color="text.secondary" data-testid="plan-facts">
+            <Typography
+              color="text.secondary"
+              data-testid="plan-facts"
+              aria-live="polite"
+              aria-busy={plan.isPlaceholderData}
+            >
               {drills.length} drills, {plan.data.minutes} minutes
+              {isShort && !plan.isPlaceholderData ? ': the songs of late ask for no more today' : ''}
               {plan.data.streak > 1 ? ` · ${plan.data.streak} days in a row` : ''}
             </Typography>
           )}
