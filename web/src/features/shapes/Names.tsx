@@ -2,7 +2,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { DeskLook } from '../../api/client';
-import { TOUCHED } from '../../theme/theme';
 
 const SHOWN = 6;
 
@@ -28,26 +27,16 @@ export function Names({
         sx={{ listStyle: 'none', m: 0, p: 0 }}
       >
         {desk.names.slice(0, SHOWN).map((name, i) => (
-          <li key={name.symbol}>
+          <li key={i}>
             <Button
               aria-pressed={i === chosen}
               onClick={() => onChoose(i)}
               data-testid="desk-name"
-              sx={{
-                justifyContent: 'flex-start',
-                textTransform: 'none',
-                fontSize: i === 0 ? '1.5rem' : '1rem',
-                fontWeight: i === chosen ? 700 : 400,
-                minHeight: 36,
-                p: 0.25,
-                ...TOUCHED,
-              }}
+              className="desk-row desk-name"
             >
               {name.symbol}
               {name.missing.length > 0 && (
-                <Typography component="span" variant="caption" color="text.secondary" sx={{ ml: 1 }}>
-                  without {name.missing.join(', ')}
-                </Typography>
+                <span className="desk-small">without {name.missing.join(', ')}</span>
               )}
             </Button>
           </li>
@@ -56,19 +45,14 @@ export function Names({
       <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
         Over another bass
       </Typography>
-      <Box
-        sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(168px, 1fr))', gap: 0.25 }}
-        data-testid="over-bass"
-      >
+      <div className="desk-basses" data-testid="over-bass">
         {desk.overBass.map(({ bass, symbol }) => (
-          <Typography key={bass} variant="body2" sx={{ display: 'flex' }}>
-            <Box component="span" sx={{ color: 'text.secondary', flex: 'none', width: 28 }}>
-              {bass}
-            </Box>
+          <div key={bass}>
+            <span>{bass}</span>
             {symbol}
-          </Typography>
+          </div>
         ))}
-      </Box>
+      </div>
     </>
   );
 }

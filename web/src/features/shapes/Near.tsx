@@ -1,11 +1,9 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import Typography from '@mui/material/Typography';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, type DeskAt, type Neighbour } from '../../api/client';
-import { MONO, TOUCHED } from '../../theme/theme';
 import { movedWords } from '../../shared/neck';
 
 const FIRST = 10;
@@ -81,8 +79,8 @@ export function Near({
         sx={{ listStyle: 'none', m: 0, p: 0 }}
         data-testid="near"
       >
-        {found.slice(0, all ? undefined : FIRST).map((one) => (
-          <li key={one.shape}>
+        {found.slice(0, all ? undefined : FIRST).map((one, i) => (
+          <li key={i}>
             <NearButton one={one} isKeyed={tonality !== ''} onTake={onTake} />
           </li>
         ))}
@@ -104,28 +102,13 @@ function NearButton({
   onTake: (shape: string) => void;
 }) {
   return (
-    <Button
-      onClick={() => onTake(one.shape)}
-      sx={{
-        textTransform: 'none',
-        justifyContent: 'flex-start',
-        textAlign: 'left',
-        width: '100%',
-        minHeight: 40,
-        gap: 1.5,
-        ...TOUCHED,
-      }}
-    >
-      <Box component="span" sx={{ fontWeight: 700, minWidth: 76 }}>
-        {one.names[0]?.symbol}
-      </Box>
-      <Box component="span" sx={{ fontFamily: MONO, color: 'text.primary', minWidth: 74 }}>
-        {one.shape}
-      </Box>
-      <Typography component="span" variant="caption" color="text.secondary">
+    <Button onClick={() => onTake(one.shape)} className="desk-row">
+      <span className="desk-chord">{one.names[0]?.symbol}</span>
+      <span className="desk-shape">{one.shape}</span>
+      <span className="desk-small">
         {movedWords(one.moved)}
         {isKeyed && !one.inKey ? ', out of key' : ''}
-      </Typography>
+      </span>
     </Button>
   );
 }

@@ -1,6 +1,4 @@
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { MONO } from '../../theme/theme';
 
 /** Shapes in a row, each with a word under it; one is taken by a touch. */
 export function ShapeButtons({
@@ -11,21 +9,13 @@ export function ShapeButtons({
   onTake: (shape: string) => void;
 }) {
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
-      {shapes.map((one) => (
-        <Button
-          key={one.shape}
-          onClick={() => onTake(one.shape)}
-          sx={{ textTransform: 'none', flexDirection: 'column', minHeight: 44, lineHeight: 1.2 }}
-        >
-          <Box component="span" sx={{ fontFamily: MONO, color: 'text.primary' }}>
-            {one.shape}
-          </Box>
-          <Box component="span" sx={{ fontSize: '0.85rem' }}>
-            {one.words}
-          </Box>
+    <div className="desk-shapes">
+      {shapes.map((one, i) => (
+        <Button key={i} onClick={() => onTake(one.shape)} className="desk-button">
+          <span className="desk-shape">{one.shape}</span>
+          <span>{one.words}</span>
         </Button>
       ))}
-    </Box>
+    </div>
   );
 }

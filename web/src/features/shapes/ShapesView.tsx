@@ -4,7 +4,7 @@ import Link from '@mui/material/Link';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useState, type ReactNode } from 'react';
+import { useDeferredValue, useState, type ReactNode } from 'react';
 import { Link as To, useLocation } from 'react-router';
 import { api, type DeskAt } from '../../api/client';
 import { CapoField } from '../../shared/CapoField';
@@ -85,25 +85,78 @@ function Desk({ name: deskName }: { name: string }) {
     // Where no sound can be had, or its code cannot be fetched, the shape is seen all the same.
     import('../sound/touch').then(({ touch }) => touch(pitches, apart)).catch(() => undefined);
   };
+  const putDown = (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mt: 1.5, mb: 1 }}>
+      <ShapeField shape={shape} strings={place.frets.length} onTake={take} />
+      <TuningField key={place.tuning} tuning={place.tuning} onTake={retune} />
+      <OwnTunings key={`own ${place.tuning}`} tuning={place.tuning} onTake={retune} />
+      <CapoField capo={place.capo} onTake={(capo) => change({ capo })} />
+      <PlayerField playerId={place.playerId} onTake={(playerId) => change({ playerId })} />
+      <Button variant="outlined" onClick={() => sound(place.frets, 0.03)}>
+        Strum
+      </Button>
+      <Button variant="outlined" onClick={() => sound(place.frets, 0.28)}>
+        Pick
+      </Button>
+      <Button onClick={() => change({ frets: place.frets.map(() => 0) })}>All open</Button>
+      <Button onClick={() => change({ aside: shape })}>Put aside</Button>
+    </Box>
+  );
+  const told = desk && (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '1fr 1fr', lg: '1fr 1fr 1fr' },
+        gap: 3,
+        mt: 2,
+      }}
+    >
+      <Panel title="Names">
+        <Names desk={desk} chosen={chosen} onChoose={choose} />
+        {name && (
+          <Link component={To} to={chordMap(name.symbol, place.tuning, place.capo)}>
+            {name.symbol} on the neck map
+          </Link>
+        )}
+      </Panel>
+      <Panel title="One finger away">
+        <Near at={at} tonality={place.key} onKey={(key) => change({ key })} onTake={take} />
+      </Panel>
+      <Box sx={{ display: 'flex', flexDirection: 'column', gap: 3 }}>
+        <Panel title="Fingers">
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
+            {desk.grips.slice(0, SHOWN_GRIPS).map((grip) => (
+              <Box key={grip.fingers.join()} sx={{ textAlign: 'center' }}>
+                <GripFrame grip={grip} />
+                <Typography variant="caption" component="div">
+                  effort {grip.effort.total.toFixed(1)}, {Math.round(grip.spanMm)} mm
+                </Typography>
+              </Box>
+            ))}
+          </Box>
+          {desk.grips.length === 0 && desk.names.length > 0 && (
+            <Typography>No hand of this size holds it.</Typography>
+          )}
+          {desk.grips.length > 0 && <Care grip={desk.grips[0]} />}
+          {place.playerId !== null && <MyShape shape={shape} playerId={place.playerId} />}
+        </Panel>
+        <Panel title="On the way to">
+          <Ways at={at} onTake={take} />
+        </Panel>
+      </Box>
+      <Box sx={{ gridColumn: '1 / -1' }}>
+        <Elsewhere desk={desk} onTake={take} />
+        {name && <Kinds chord={name.symbol} at={at} onTake={take} />}
+      </Box>
+    </Box>
+  );
+  // The finger is on the neck first; what is said of the shape follows, and a further finger does not wait for it.
+  const [controls, said] = useDeferredValue([putDown, told]);
   return (
     <Handed playerId={place.playerId}>
       <Box component="main" sx={{ p: { xs: 2, md: 3 }, maxWidth: 1240 }}>
         <Typography variant="h1">Shape desk</Typography>
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mt: 1.5, mb: 1 }}>
-          <ShapeField key={shape} shape={shape} strings={place.frets.length} onTake={take} />
-          <TuningField key={place.tuning} tuning={place.tuning} onTake={retune} />
-          <OwnTunings key={`own ${place.tuning}`} tuning={place.tuning} onTake={retune} />
-          <CapoField capo={place.capo} onTake={(capo) => change({ capo })} />
-          <PlayerField playerId={place.playerId} onTake={(playerId) => change({ playerId })} />
-          <Button variant="outlined" onClick={() => sound(place.frets, 0.03)}>
-            Strum
-          </Button>
-          <Button variant="outlined" onClick={() => sound(place.frets, 0.28)}>
-            Pick
-          </Button>
-          <Button onClick={() => change({ frets: place.frets.map(() => 0) })}>All open</Button>
-          <Button onClick={() => change({ aside: shape })}>Put aside</Button>
-        </Box>
+        {controls}
         {look.isError && <Problem error={look.error} />}
         <DeskNeck
           frets={place.frets}
@@ -134,54 +187,7 @@ function Desk({ name: deskName }: { name: string }) {
           />
         )}
         {place.from && <PutOnSong from={place.from} shape={shape} capo={place.capo} />}
-        {desk && (
-          <Box
-            sx={{
-              display: 'grid',
-              gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '1fr 1fr', lg: '1fr 1fr 1fr' },
-              gap: 3,
-              mt: 2,
-            }}
-          >
-            <Panel title="Names">
-              <Names desk={desk} chosen={chosen} onChoose={choose} />
-              {name && (
-                <Link component={To} to={chordMap(name.symbol, place.tuning, place.capo)}>
-                  {name.symbol} on the neck map
-                </Link>
-              )}
-            </Panel>
-            <Panel title="One finger away">
-              <Near at={at} tonality={place.key} onKey={(key) => change({ key })} onTake={take} />
-            </Panel>
-            <Box sx={{ display: 'flex', flexDirection: 'column', gap: 3 }}>
-              <Panel title="Fingers">
-                <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
-                  {desk.grips.slice(0, SHOWN_GRIPS).map((grip) => (
-                    <Box key={grip.fingers.join()} sx={{ textAlign: 'center' }}>
-                      <GripFrame grip={grip} />
-                      <Typography variant="caption" component="div">
-                        effort {grip.effort.total.toFixed(1)}, {Math.round(grip.spanMm)} mm
-                      </Typography>
-                    </Box>
-                  ))}
-                </Box>
-                {desk.grips.length === 0 && desk.names.length > 0 && (
-                  <Typography>No hand of this size holds it.</Typography>
-                )}
-                {desk.grips.length > 0 && <Care grip={desk.grips[0]} />}
-                {place.playerId !== null && <MyShape shape={shape} playerId={place.playerId} />}
-              </Panel>
-              <Panel title="On the way to">
-                <Ways at={at} onTake={take} />
-              </Panel>
-            </Box>
-            <Box sx={{ gridColumn: '1 / -1' }}>
-              <Elsewhere desk={desk} onTake={take} />
-              {name && <Kinds chord={name.symbol} at={at} onTake={take} />}
-            </Box>
-          </Box>
-        )}
+        {said}
       </Box>
     </Handed>
   );
@@ -219,25 +225,31 @@ function ShapeField({
   strings: number;
   onTake: (shape: string) => void;
 }) {
-  const [text, setText] = useState(shape);
-  const isShape = readShape(text, strings) !== null;
+  const [typed, type] = useState<string | null>(null);
+  const isShape = typed === null || readShape(typed, strings) !== null;
+  const take = () => {
+    if (typed !== null && isShape) {
+      type(null);
+      onTake(typed);
+    }
+  };
   return (
     <Box
       component="form"
       onSubmit={(event) => {
         event.preventDefault();
-        onTake(text);
+        take();
       }}
     >
       <TextField
         size="small"
         label="Shape"
-        value={text}
+        value={typed ?? shape}
         error={!isShape}
         sx={{ width: 190 }}
         helperText={isShape ? undefined : `a fret or x for each of ${strings} strings, such as x-7-6-8-x-x`}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={() => isShape && text !== shape && onTake(text)}
+        onChange={(event) => type(event.target.value)}
+        onBlur={take}
         slotProps={{ htmlInput: { style: { fontFamily: MONO }, autoCapitalize: 'off', spellCheck: false } }}
       />
     </Box>

@@ -1,12 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, type DeskAt } from '../../api/client';
 import { Problem } from '../../shared/Problem';
-import { MONO, TOUCHED } from '../../theme/theme';
 
 /** The least movement to a chord, several ways, with what each finger does. */
 export function Ways({ at, onTake }: { at: DeskAt; onTake: (shape: string) => void }) {
@@ -44,23 +42,11 @@ export function Ways({ at, onTake }: { at: DeskAt; onTake: (shape: string) => vo
       <Box component="ul" aria-label="Ways to it" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {ways.data?.ways.map((way) => (
           <li key={way.grip.shape}>
-            <Button
-              onClick={() => onTake(way.grip.shape)}
-              sx={{
-                textTransform: 'none',
-                justifyContent: 'flex-start',
-                textAlign: 'left',
-                gap: 1.5,
-                minHeight: 40,
-                ...TOUCHED,
-              }}
-            >
-              <Box component="span" sx={{ fontFamily: MONO, minWidth: 74 }}>
-                {way.grip.shape}
-              </Box>
-              <Typography component="span" variant="caption" color="text.secondary">
+            <Button onClick={() => onTake(way.grip.shape)} className="desk-row">
+              <span className="desk-shape">{way.grip.shape}</span>
+              <span className="desk-small">
                 {way.acts.map((act) => `${act.finger} ${act.act}`).join(', ')}, {way.seconds.toFixed(2)} s
-              </Typography>
+              </span>
             </Button>
           </li>
         ))}

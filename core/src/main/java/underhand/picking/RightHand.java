@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import underhand.neck.Tuning;
 
 /**
  * Gives every plucked string its finger: the school's own finger where it can, another where the same finger would have to
@@ -26,9 +27,10 @@ public final class RightHand {
     /** The thumb among the fingers' strings, on top of its distance (memory). */
     private static final double AWAY = 0.5;
 
-    private static final int STRINGS = 6;
+    /** The guitar on which a pattern is fingered before its song is known. */
+    private static final int STRINGS = Tuning.STANDARD.size();
 
-    /** Strings of the roles over a chord that sounds on all six, from the lowest. */
+    /** Strings of the roles over a chord that sounds on all of its strings, from the lowest. */
     private static final Map<Role, Integer> DEFAULT_STRINGS =
             Map.of(Role.ROOT, 0, Role.OTHER_BASS, 1, Role.LOW, 3, Role.MIDDLE, 4, Role.HIGH, 5);
 

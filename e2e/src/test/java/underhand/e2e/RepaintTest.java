@@ -200,7 +200,7 @@ class RepaintTest {
             List<Double> named = new ArrayList<>();
             for (int touch = 0; touch < 3 * TOUCHES; touch++) {
                 int string = 1 + touch % 5;
-                int fret = 1 + touch * 7 % 5;
+                int fret = 1 + (touch * 3 + touch / 5) % 5;
                 List<?> ms = (List<?>) browser.driver().executeAsyncScript(TOUCH_AND_AWAIT_FRAME, string, fret);
                 if (touch >= TOUCHES) {
                     touched.add(((Number) ms.get(0)).doubleValue());
