@@ -56,6 +56,22 @@ const RING_OUT_SECONDS = 2.5;
 const ticks = (beat: number) => Math.round((beat + LEAD) * PER_BEAT);
 const ticksAt = (beat: number) => `${ticks(beat)}i`;
 
+/** What is laid out on the transport at once, and in each further turn of the page. */
+const EVENTS_AT_ONCE = 200;
+const EVENTS_AT_A_TIME = 400;
+
+/** Something that sounds at a beat of the song. */
+interface Sounding {
+  beat: number;
+  sound: (time: number) => void;
+}
+
+/** From a beat to the end, then from the beginning. */
+function inPlayingOrder(events: Sounding[], from: number): Sounding[] {
+  const isBefore = ({ beat }: Sounding) => beat < from - 1e-6;
+  return events.sort((a, b) => Number(isBefore(a)) - Number(isBefore(b)) || a.beat - b.beat);
+}
+
 /** What sounds from one press of Play to Stop: nothing of it can be heard in the next. */
 interface Session {
   gate: Tone.Gain;
@@ -101,7 +117,7 @@ export class Player {
       gate,
       guitars: [0, 1].map((i) => new Guitar(gate, panOf(i, playing.parts.length), 1)),
     };
-    this.update(playing);
+    this.update(playing, from);
     const begin = Math.max(this.stretch.from, from < this.stretch.to ? from : this.stretch.from);
     this.counting = counted ? countIn(first, begin) : [];
     for (const click of this.counting) {
@@ -114,8 +130,12 @@ export class Player {
     transport.start(start, ticksAt((this.counting[0]?.beat ?? begin) - RUN_UP_BEATS));
   }
 
-  /** Goes on with other parts, another loop or tempo from where it is: what sounds rings on. */
-  update(playing: Playing) {
+  /**
+   * Goes on with other parts, another loop or tempo from where it is: what sounds rings on.
+   *
+   * @param from beat it begins at, where nothing sounds yet
+   */
+  update(playing: Playing, from = 0) {
     const before = this.playing;
     this.playing = playing;
     const { parts, levels } = playing;
@@ -129,7 +149,7 @@ export class Player {
     this.clickLevel.gain.rampTo(levels.click, 0.05);
     this.session.guitars.forEach((guitar, i) => guitar.setLevel(i === 0 ? levels.first : levels.second));
     if (before?.parts !== parts || transport.state !== 'started') {
-      this.schedule(parts);
+      this.schedule(parts, Math.max(from, this.beat() ?? from));
     }
     const isOther = before?.loop?.from !== playing.loop?.from || before?.loop?.to !== playing.loop?.to;
     if (
@@ -142,43 +162,71 @@ export class Player {
     }
   }
 
-  private schedule(parts: Part[]) {
+  /**
+   * Lays what is played out on the transport: at once what comes next, the rest some at a time, so that the page stays awake.
+   *
+   * @param from beat the song goes on from
+   */
+  private schedule(parts: Part[], from: number) {
     const transport = Tone.getTransport();
     this.scheduled.forEach((id) => transport.clear(id));
-    this.scheduled = parts.slice(0, 2).flatMap((part, i) =>
-      strokes(part).map((stroke) =>
-        transport.schedule((time) => {
-          const guitar = this.session?.guitars[i];
-          if (guitar && this.isInside(stroke.beat)) {
-            const secondsABeat = 60 / transport.bpm.value;
-            stroke.notes.forEach((note) => guitar.sound(note, time, secondsABeat));
-          }
-        }, ticksAt(stroke.beat)),
-      ),
+    const scheduled: number[] = (this.scheduled = []);
+    const all = inPlayingOrder(
+      parts.slice(0, 2).flatMap((part, i) => this.events(part, i)),
+      from,
     );
-    const first = parts[0];
-    if (first) {
-      const last = first.bars.at(-1);
-      const after = last ? countIn({ ...first, bars: [last] }, first.beats + last.beats) : [];
-      for (const click of [...clicks(first), ...after]) {
-        this.scheduled.push(
-          transport.schedule((time) => {
-            // The silent bar between two times round is counted, whether there is a click or not.
-            const isRest = click.beat >= this.stretch.to - 1e-6;
-            if (isRest ? this.playing?.rest && this.playing.loop : this.playing?.click) {
-              this.sayClick(click, time);
-            }
-          }, ticksAt(click.beat)),
-        );
+    const next = (at: number, count: number) => {
+      // Another part has taken its place, or it was stopped.
+      if (this.scheduled !== scheduled) {
+        return;
       }
-      this.scheduled.push(
-        transport.schedule((time) => {
-          if (!this.playing?.loop) {
-            this.endsAt = time;
-          }
-        }, ticksAt(first.beats)),
-      );
+      for (const event of all.slice(at, at + count)) {
+        scheduled.push(transport.schedule(event.sound, ticksAt(event.beat)));
+      }
+      if (at + count < all.length) {
+        setTimeout(() => next(at + count, EVENTS_AT_A_TIME));
+      }
+    };
+    next(0, EVENTS_AT_ONCE);
+  }
+
+  /** What a part sounds, and for the first part the clicks and the end. */
+  private events(part: Part, guitarIndex: number): Sounding[] {
+    const transport = Tone.getTransport();
+    const played = strokes(part).map(({ beat, notes }) => ({
+      beat,
+      sound: (time: number) => {
+        const guitar = this.session?.guitars[guitarIndex];
+        if (guitar && this.isInside(beat)) {
+          const secondsABeat = 60 / transport.bpm.value;
+          notes.forEach((note) => guitar.sound(note, time, secondsABeat));
+        }
+      },
+    }));
+    if (guitarIndex > 0) {
+      return played;
     }
+    const last = part.bars.at(-1);
+    const after = last ? countIn({ ...part, bars: [last] }, part.beats + last.beats) : [];
+    const clicked = [...clicks(part), ...after].map((click) => ({
+      beat: click.beat,
+      sound: (time: number) => {
+        // The silent bar between two times round is counted, whether there is a click or not.
+        const isRest = click.beat >= this.stretch.to - 1e-6;
+        if (isRest ? this.playing?.rest && this.playing.loop : this.playing?.click) {
+          this.sayClick(click, time);
+        }
+      },
+    }));
+    const ends = {
+      beat: part.beats,
+      sound: (time: number) => {
+        if (!this.playing?.loop) {
+          this.endsAt = time;
+        }
+      },
+    };
+    return [...played, ...clicked, ends];
   }
 
   private isInside(beat: number) {

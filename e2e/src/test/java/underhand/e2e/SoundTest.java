@@ -125,7 +125,7 @@ class SoundTest extends InDemoBook {
               const { version, decisions } = await get('/songs/' + id);
               const source = 'title: ' + arguments[0] + '\\nkey: G\\ntempo: 100\\n'
                 + '| G | C | D | G |\\n'.repeat(50);
-              const own = { name: 'all sixteenths', metre: '4/4', steps: 'D>UDUD>UDUD>UDUD>UDU', swing: false };
+              const own = { name: 'all sixteenths', metre: '4/4', steps: 'D> U D U '.repeat(4).trim(), swing: false };
               const patterns = [{ section: null, pattern: null, own, vary: false }];
               const both = { ...decisions, rung: 5, patterns,
                 second: { rung: 5, capo: null, playerId: null, guitarId: null, patterns } };
@@ -365,7 +365,7 @@ class SoundTest extends InDemoBook {
     @Test
     void twoGuitarsAsLoudAsTheyGo_neverPassTheFullScale() throws Exception {
         open("Bilge Pump", "");
-        browser.driver().executeAsyncScript(SIXTEENTHS, "Bilge Pump");
+        assertEquals(200L, browser.driver().executeAsyncScript(SIXTEENTHS, "Bilge Pump"));
         open("Bilge Pump", LONGEST);
         WebElement volume = browser.find(By.cssSelector("input[aria-label=Volume]"));
         volume.sendKeys(Keys.END);
