@@ -5,7 +5,7 @@ final class Svg {
 
     static final String INK = "#1F2A2E";
     static final String CHOSEN = "#0F5C5C";
-    static final String MOVES = "#B8711F";
+    static final String MOVES = "#A5631A";
 
     private Svg() {}
 
