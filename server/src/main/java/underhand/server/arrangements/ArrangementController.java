@@ -13,7 +13,6 @@ import org.springframework.web.bind.annotation.RestController;
 import underhand.arrange.KeySweep;
 import underhand.hand.Rung;
 import underhand.neck.Tuning;
-import underhand.server.arrangements.ArrangementService.Task;
 import underhand.server.arrangements.ArrangementView.AlternativeView;
 import underhand.server.arrangements.ArrangementView.CandidateView;
 import underhand.server.platform.InputException;

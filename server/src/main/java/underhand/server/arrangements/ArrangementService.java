@@ -22,7 +22,6 @@ import underhand.chord.ChordSymbol;
 import underhand.format.text.ChartReading;
 import underhand.format.text.ChartTextReader;
 import underhand.hand.Rung;
-import underhand.harmony.HarmonyReader;
 import underhand.harmony.Reach;
 import underhand.harmony.RuleCatalogue;
 import underhand.input.RangeException;
@@ -33,8 +32,6 @@ import underhand.server.arrangements.ArrangementView.FaultView;
 import underhand.server.planning.Planning;
 import underhand.server.planning.Planning.Size;
 import underhand.server.platform.InputException;
-import underhand.server.players.PlayerService;
-import underhand.server.players.Seat;
 import underhand.server.shapes.GripView;
 import underhand.settings.ArrangementSettings;
 import underhand.settings.Lock;
@@ -56,8 +53,6 @@ public class ArrangementService {
     /** A sweep takes memory for at least so many placements. */
     private static final int LEAST_PLACEMENTS = 100;
 
-    private static final int CHARTS_KEPT = 16;
-
     private static final int NAMES_SHOWN = 4;
 
     /** A song with more placements is a large one, and so is one on more strings. */
@@ -67,13 +62,11 @@ public class ArrangementService {
 
     private final Arranger arranger;
     private final Planning planning;
-    private final PlayerService players;
+    private final TaskReader tasks;
     private final Cache<Key, Sweep> sweeps = Caffeine.newBuilder()
             .maximumWeight(PLACEMENTS_KEPT)
             .<Key, Sweep>weigher((key, sweep) -> Math.max(LEAST_PLACEMENTS, sweep.placements()))
             .build();
-    private final Cache<String, ChartReading> charts =
-            Caffeine.newBuilder().maximumSize(CHARTS_KEPT).build();
     private final Cache<LadderKey, List<RungStepView>> ladders = Caffeine.newBuilder()
             .maximumWeight(PLACEMENTS_KEPT)
             .<LadderKey, List<RungStepView>>weigher((key, steps) -> Math.max(
@@ -83,10 +76,10 @@ public class ArrangementService {
                             .sum()))
             .build();
 
-    ArrangementService(Arranger arranger, Planning planning, PlayerService players) {
+    ArrangementService(Arranger arranger, Planning planning, TaskReader tasks) {
         this.arranger = arranger;
         this.planning = planning;
-        this.players = players;
+        this.tasks = tasks;
     }
 
     /** Does some planning for a request when it is its turn, and only as long as somebody waits for it. */
@@ -315,53 +308,9 @@ public class ArrangementService {
         return TuningSweep.of(arranger, task.chart(), task.settings(), tunings);
     }
 
-    /**
-     * What is to be arranged, for whom, once ids and values are looked up.
-     *
-     * @param chart as it is to sound
-     * @param seat who plays
-     * @param second settings of the guitar beside it; empty when nobody plays beside
-     */
-    public record Task(
-            String source,
-            int transpose,
-            ChartReading reading,
-            Chart chart,
-            Seat seat,
-            ArrangementSettings settings,
-            Optional<Beside> second) {
-
-        private static Task of(String source, ChartReading reading, int level) {
-            ArrangementSettings settings = ArrangementSettings.ofRung(level);
-            return new Task(source, 0, reading, reading.chart(), Seat.USUAL, settings, Optional.empty());
-        }
-
-        private ArrangementSettings besideSettings() {
-            return second.orElseThrow(() -> InputException.field(
-                            "second", "second is missing; say who plays the second guitar, such as {\"rung\": 2}."))
-                    .settings();
-        }
-    }
-
-    /** A second guitar. */
-    public record Beside(Seat seat, ArrangementSettings settings) {}
-
     /** @throws RuntimeException naming what of it cannot be used */
     public Task task(PreviewRequest request) {
-        if (request == null) {
-            throw InputException.field("song", "song is missing; send what a preview takes.");
-        }
-        ChartReading reading = read(request.chart());
-        Chart written = reading.chart();
-        Seat seat = players.seat(request.playerId(), request.player(), request.guitarId(), request.guitar());
-        ArrangementSettings settings = SettingsReader.read(request, seat, written);
-        int transpose = SettingsReader.transpose(request);
-        Chart chart = transpose == 0 ? written : written.transpose(transpose, HarmonyReader.keyOf(written));
-        Optional<Beside> second = Optional.ofNullable(request.second()).map(other -> {
-            Seat beside = players.seat(other.playerId(), null, other.guitarId(), null);
-            return new Beside(beside, SettingsReader.beside(settings, other, beside, written));
-        });
-        return new Task(request.chart().source(), transpose, reading, chart, seat, settings, second);
+        return tasks.read(request);
     }
 
     private Arrangement arrange(Task task) {
@@ -401,16 +350,6 @@ public class ArrangementService {
                     return new RungEffort(rung.level(), best.capo(), GripView.round(aBar), best.beyond());
                 })
                 .toList();
-    }
-
-    private ChartReading read(PreviewRequest.ChartRequest chart) {
-        if (chart == null || chart.source() == null) {
-            throw InputException.field("chart", "chart.source is missing; send the chart as text.");
-        }
-        if (chart.format() != null && !chart.format().equals("text")) {
-            throw InputException.field("chart.format", "chart.format must be text, was \"" + chart.format() + "\".");
-        }
-        return charts.get(chart.source(), ChartTextReader::read);
     }
 
     /** What could not be read of a chart, as the API gives it. */

@@ -26,7 +26,7 @@ import underhand.practice.Forecast;
 import underhand.practice.Run;
 import underhand.server.arrangements.ArrangementService;
 import underhand.server.arrangements.ArrangementService.Arranged;
-import underhand.server.arrangements.ArrangementService.Task;
+import underhand.server.arrangements.Task;
 import underhand.server.parts.PartService;
 import underhand.server.players.PlayerService;
 import underhand.server.players.PracticeLimits;

@@ -17,6 +17,7 @@ import underhand.hand.Rung;
 import underhand.server.arrangements.ArrangementService;
 import underhand.server.arrangements.PlannerVersion;
 import underhand.server.arrangements.PreviewRequest;
+import underhand.server.arrangements.Task;
 import underhand.server.platform.InputException;
 import underhand.server.platform.StaleWriteException;
 import underhand.server.players.PlayerService;
@@ -130,7 +131,7 @@ public class SongService {
      */
     Optional<SeenPart.PartChange> look(long id) {
         SongEntity song = song(id);
-        ArrangementService.Task task = arrangements.task(song.decisions().asked(song.source(), players));
+        Task task = arrangements.task(song.decisions().asked(song.source(), players));
         SeenPart now = arrangements.planned(
                 task,
                 () -> SeenPart.of(song.version(), arrangements.arranged(task).arrangement()));
