@@ -2,17 +2,8 @@ import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, RouterProvider } from 'react-router';
-import { BenchView } from '../features/bench/BenchView';
 import { worthRetrying } from '../api/client';
-import { BookView } from '../features/book/BookView';
-import { PlayersView } from '../features/players/PlayersView';
-import { DrillsView } from '../features/drills/DrillsView';
-import { NeckMapView } from '../features/neckmap/NeckMapView';
-import { ShapesView } from '../features/shapes/ShapesView';
-import { SheetView } from '../features/sheet/SheetView';
-import { RungsView } from '../features/rungs/RungsView';
 import { SongbookView } from '../features/songbook/SongbookView';
-import { VersionsView } from '../features/versions/VersionsView';
 import { useEffect } from 'react';
 import { songKeys } from '../api/queryKeys';
 import { Saver, SongSaver } from '../api/songSaver';
@@ -21,6 +12,7 @@ import { fetchLater } from './fetchLater';
 import { NotFound } from './NotFound';
 import { Shell } from './Shell';
 import { SongPlace } from './SongPlace';
+import { views } from './views';
 import { theme } from '../theme/theme';
 
 const queries: QueryClient = new QueryClient({
@@ -36,24 +28,26 @@ const router = createBrowserRouter([
   {
     element: <Shell />,
     errorElement: <Broken />,
+    // Nothing is said while a view's code is on its way: it is there in a moment.
+    HydrateFallback: () => null,
     children: [
       { path: '/', element: <SongbookView /> },
       {
         path: '/songs/:id',
         element: <SongPlace />,
         children: [
-          { index: true, element: <BenchView />, handle: 'Bench' },
-          { path: 'sheet', element: <SheetView />, handle: 'Sheet' },
-          { path: 'rungs', element: <RungsView />, handle: 'Rungs' },
-          { path: 'versions', element: <VersionsView />, handle: 'Versions' },
+          { index: true, lazy: views.bench, handle: 'Bench' },
+          { path: 'sheet', lazy: views.sheet, handle: 'Sheet' },
+          { path: 'rungs', lazy: views.rungs, handle: 'Rungs' },
+          { path: 'versions', lazy: views.versions, handle: 'Versions' },
           { path: '*', element: <NotFound /> },
         ],
       },
-      { path: '/shapes', element: <ShapesView /> },
-      { path: '/map', element: <NeckMapView /> },
-      { path: '/drills', element: <DrillsView /> },
-      { path: '/players', element: <PlayersView /> },
-      { path: '/book', element: <BookView /> },
+      { path: '/shapes', lazy: views.shapes },
+      { path: '/map', lazy: views.neckmap },
+      { path: '/drills', lazy: views.drills },
+      { path: '/players', lazy: views.players },
+      { path: '/book', lazy: views.book },
       { path: '*', element: <NotFound /> },
     ],
   },
