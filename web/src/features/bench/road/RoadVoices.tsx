@@ -1,6 +1,7 @@
 import { memo, useMemo } from 'react';
 import type { Change } from '../../../api/client';
 import { spanOf, voiceLines, type AskedVoices } from './voiceLines';
+import { noteGlyphs } from '../../../shared/noteGlyphs';
 
 const DOT = 3.2;
 
@@ -56,7 +57,7 @@ function ends({ x1, y1, x2, y2 }: { x1: number; y1: number; x2: number; y2: numb
 function Name({ x, y, pitch }: { x: number; y: number; pitch: string }) {
   return (
     <text x={x} y={y - 6} textAnchor="middle" className="voice-name">
-      {pitch.replace('#', '♯').replace(/(?<=[A-G])b/, '♭')}
+      {noteGlyphs(pitch)}
     </text>
   );
 }
