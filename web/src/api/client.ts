@@ -4,6 +4,7 @@ import type { components, paths } from './generated/schema';
 
 import type {
   DrillCurveOf,
+  EngravingOrder,
   OwnTexture,
   OwnTuning,
   Tune,
@@ -213,6 +214,8 @@ export const api = {
     sent(POST('/api/v1/arrangements/keys', { body: { song, ...singing } })),
   part: (song: PreviewBody, second: boolean, signal?: AbortSignal) =>
     sent(POST('/api/v1/parts/preview', { body: { song, second }, ...until(signal) })),
+  engraving: (order: EngravingOrder, signal?: AbortSignal) =>
+    sent(POST('/api/v1/parts/engraving', { body: order, ...until(signal) })),
   patterns: () => sent(GET('/api/v1/picking-patterns')),
   rankPatterns: (
     song: PreviewBody,

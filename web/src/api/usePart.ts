@@ -23,6 +23,20 @@ export function useSecondPart(song: PreviewBody | undefined): Part | undefined {
   return song?.second ? asked.data : undefined;
 }
 
+/** A part as rows of staff and tab so many points wide; the rows before stay while others are made. */
+export function useEngraving(song: PreviewBody, second: boolean, writtenOut: boolean, width: number | null) {
+  const asked = useQuery({
+    queryKey: ['engraving', second, writtenOut, width, keyOf(song)],
+    queryFn: async ({ signal }) => ({
+      width: width ?? 0,
+      ...(await api.engraving({ song, second, writtenOut, width: width ?? 0 }, signal)),
+    }),
+    enabled: width !== null,
+    placeholderData: keepPreviousData,
+  });
+  return { engraved: asked.data, busy: asked.isPending || asked.isPlaceholderData, error: asked.error };
+}
+
 /** The grips of a second guitar beside the first; undefined when nobody plays it. */
 export function useSecond(song: PreviewBody | undefined): SecondPart | undefined {
   const asked = useQuery({

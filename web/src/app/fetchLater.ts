@@ -6,7 +6,7 @@ export function fetchLater(): void {
     void Promise.allSettled([
       ...Object.values(views).map((view) => view()),
       import('../features/sound/player'),
-      import('../features/sheet/engrave'),
+      import('../features/sheet/musicFont').then(({ fetchMusicFont }) => fetchMusicFont()),
       import('../shared/ChartField'),
     ]);
   };

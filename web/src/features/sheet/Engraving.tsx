@@ -1,83 +1,91 @@
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
-import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
-import type { Part } from '../../api/client';
-import { heading, rowHeight, systems, type System, type Writing } from './systems';
+import type { EngravedRow as Row, Part, PreviewBody, SpokenWords } from '../../api/client';
+import { useEngraving } from '../../api/usePart';
+import { Problem } from '../../shared/Problem';
+import { EngravedRow } from './EngravedRow';
+import { Spoken } from './Spoken';
+
+/** Pixels of a point: a space of the staff has about seven. */
+const SCALE = 1.6;
 
 /** How much larger large type is. */
 const LARGE = 1.35;
 
-type Engraver = typeof import('./engrave');
+const NARROWEST = 150;
 
-/** A part as staff and tab, a row at a time; the engraver is fetched when it is first wanted. */
+/** Whether every note is written, or strums are slashes and a bar like the one before is a sign. */
+export type Writing = 'out' | 'short';
+
+/** A part as staff and tab, a row at a time, with the words that have no chords between them. */
 export function Engraving({
+  song,
+  second,
   part,
+  words,
   big,
   writing,
   sounding,
 }: {
+  song: PreviewBody;
+  /** Whether it is the second guitar's. */
+  second: boolean;
   part: Part;
+  words: SpokenWords[];
   big: boolean;
   writing: Writing;
   /** Place that is heard now. */
   sounding: number | null;
 }) {
-  const [engraver, setEngraver] = useState<Engraver | null>(null);
-  const [failed, setFailed] = useState(false);
-  const [width, setWidth] = useState(760);
   const frame = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    import('./engrave').then(setEngraver, () => setFailed(true));
-  }, []);
+  const [pixels, setPixels] = useState<number | null>(null);
   useEffect(() => {
     const element = frame.current;
     if (!element) {
       return;
     }
-    const observer = new ResizeObserver(() => setWidth(Math.max(300, element.clientWidth - 6)));
+    const observer = new ResizeObserver(() => setPixels(element.clientWidth));
     observer.observe(element);
     return () => observer.disconnect();
   }, []);
-  const scale = big ? LARGE : 1;
-  const rows = useMemo(() => systems(part.bars, width / scale, writing), [part, width, scale, writing]);
+  const scale = SCALE * (big ? LARGE : 1);
+  const width = pixels === null ? null : Math.max(NARROWEST, Math.floor(pixels / scale) - 2);
+  const { engraved, busy, error } = useEngraving(song, second, writing === 'out', width);
+  const bar = part.bars.find((b) => b.events.some((e) => e.place === sounding))?.number;
+  const soundingBar = sounding === null ? undefined : bar;
   return (
-    <Box ref={frame} role="img" aria-label="Staff and tab">
-      {failed && <Alert severity="error">Notation could not be drawn. Load this page again.</Alert>}
-      {!engraver && !failed && <Skeleton variant="rounded" height={400} />}
-      {engraver &&
-        rows.map((system, i) => (
-          <Row
-            key={i}
-            engraver={engraver}
-            system={system}
-            part={part}
+    <Box ref={frame} role="img" aria-label="Staff and tab" aria-busy={busy}>
+      {error && <Problem error={error} />}
+      {!engraved && !error && <Skeleton variant="rounded" height={400} />}
+      {engraved?.rows.map((row) => (
+        <Box key={row.bar}>
+          <Spoken words={words.filter((spoken) => spoken.bar === row.bar - 1)} big={big} />
+          <OneRow
+            row={row}
+            width={engraved.width}
             scale={scale}
-            writing={writing}
-            sounding={
-              sounding !== null && system.bars.some(({ bar }) => bar.events.some((e) => e.place === sounding))
-            }
+            sounding={soundingBar !== undefined && row.plays.includes(soundingBar)}
           />
-        ))}
+        </Box>
+      ))}
+      {engraved && <Spoken words={words.filter((spoken) => spoken.bar >= part.bars.length)} big={big} />}
     </Box>
   );
 }
 
-function Row({
-  engraver,
-  system,
-  part,
+/** A row that is drawn once it is near the screen. */
+function OneRow({
+  row,
+  width,
   scale,
-  writing,
   sounding,
 }: {
-  engraver: Engraver;
-  system: System;
-  part: Part;
+  row: Row;
+  width: number;
   scale: number;
-  writing: Writing;
   sounding: boolean;
 }) {
   const element = useRef<HTMLDivElement>(null);
@@ -98,11 +106,6 @@ function Row({
       window.removeEventListener('beforeprint', all);
     };
   }, []);
-  useLayoutEffect(() => {
-    if (element.current && near) {
-      engraver.engrave(element.current, system, part, scale, writing);
-    }
-  }, [engraver, system, part, scale, writing, near]);
   useEffect(() => {
     if (sounding) {
       element.current?.scrollIntoView({ block: 'nearest' });
@@ -111,7 +114,7 @@ function Row({
   return (
     <Box
       data-sounding={sounding || undefined}
-      data-bar={system.bars[0]?.bar.number}
+      data-bar={row.bar}
       sx={{
         breakInside: 'avoid',
         ml: -1.5,
@@ -119,20 +122,14 @@ function Row({
         boxShadow: sounding ? 'inset 4px 0 0 var(--mui-palette-draw-moves)' : 'none',
       }}
     >
-      {heading(system) !== '' && (
+      {row.heading && (
         <Typography variant="h2" sx={{ mt: 1 }}>
-          {heading(system)}
+          {row.heading}
         </Typography>
       )}
-      <Box
-        ref={element}
-        data-testid="system"
-        sx={(theme) => ({
-          minHeight: rowHeight(system) * scale,
-          // Drawn as black on white; by night the same the other way round.
-          ...theme.applyStyles('dark', { filter: 'invert(0.93)', '@media print': { filter: 'none' } }),
-        })}
-      />
+      <Box ref={element} data-testid="system" sx={{ minHeight: near ? undefined : row.height * scale }}>
+        {near && <EngravedRow row={row} width={width} scale={scale} />}
+      </Box>
     </Box>
   );
 }

@@ -1,11 +1,10 @@
 import Box from '@mui/material/Box';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
-import type { Arrangement, Part } from '../../api/client';
+import type { Arrangement, Part, PreviewBody } from '../../api/client';
 import { GripFrame } from '../../shared/GripFrame';
 import { MONO } from '../../theme/theme';
-import { Engraving } from './Engraving';
-import type { Writing } from './systems';
+import { Engraving, type Writing } from './Engraving';
 import { WordsSheet } from './WordsSheet';
 
 export type Layout = 'words' | 'tab';
@@ -16,6 +15,8 @@ const MOST_GRIPS_BEFORE = 12;
 /** What stands on the sheet for one guitar: title, facts, grips, and words or notes. */
 export function OneGuitar({
   title,
+  song,
+  second = false,
   arrangement,
   part,
   layout,
@@ -24,6 +25,9 @@ export function OneGuitar({
   sounding,
 }: {
   title: string;
+  song: PreviewBody;
+  /** Whether it is the second one. */
+  second?: boolean;
   arrangement: Arrangement;
   part: Part | undefined;
   layout: Layout;
@@ -65,11 +69,20 @@ export function OneGuitar({
         <WordsSheet
           placements={arrangement.placements}
           words={arrangement.words}
+          repeats={writing === 'out' ? [] : arrangement.repeats}
           big={big}
           sounding={sounding}
         />
       ) : part ? (
-        <Engraving part={part} big={big} writing={writing} sounding={sounding} />
+        <Engraving
+          song={song}
+          second={second}
+          part={part}
+          words={arrangement.words}
+          big={big}
+          writing={writing}
+          sounding={sounding}
+        />
       ) : (
         <Skeleton variant="rounded" height={300} />
       )}

@@ -23,7 +23,7 @@ import { OneGuitar, type Layout } from './OneGuitar';
 import { Pedal } from './Pedal';
 import type { PedalAct } from './pedals';
 import { Stage } from './Stage';
-import type { Writing } from './systems';
+import type { Writing } from './Engraving';
 import { useStage } from './useStage';
 import { useKey } from '../../shared/useKey';
 
@@ -75,11 +75,12 @@ export function SheetView() {
   useKey('stage', stage.begin, !stage.on && arrangement.data !== undefined);
   useKey('playSheet', playback.toggle, !stage.on && part !== undefined);
 
-  const guitars = arrangement.data && (
+  const guitars = arrangement.data && body && (
     <>
       <Handed playerId={decisions.playerId}>
         <OneGuitar
           title={title}
+          song={body}
           arrangement={arrangement.data}
           part={part}
           layout={layout}
@@ -93,6 +94,8 @@ export function SheetView() {
           <Handed playerId={decisions.second?.playerId ?? null}>
             <OneGuitar
               title="Second guitar"
+              song={body}
+              second
               arrangement={second.arrangement as Arrangement}
               part={secondPart}
               layout={layout}
@@ -151,14 +154,14 @@ export function SheetView() {
         <ToggleButton size="small" value="big" selected={big} onChange={() => setBig(!big)}>
           large type
         </ToggleButton>
-        {layout === 'tab' && (
+        {(layout === 'tab' || (arrangement.data?.repeats ?? []).length > 0) && (
           <ToggleButton
             size="small"
             value="out"
             selected={writing === 'out'}
             onChange={() => setWriting(writing === 'out' ? 'short' : 'out')}
           >
-            every note
+            {layout === 'tab' ? 'every note' : 'repeats written out'}
           </ToggleButton>
         )}
         <NativeSelect

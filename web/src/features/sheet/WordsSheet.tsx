@@ -1,32 +1,46 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useEffect, useRef } from 'react';
-import type { Placement, SpokenWords } from '../../api/client';
+import { useEffect, useMemo, useRef } from 'react';
+import type { Placement, RepeatedBar, SpokenWords } from '../../api/client';
 import { MONO } from '../../theme/theme';
+import { folded } from './folding';
+import { RepeatSign } from './RepeatSign';
 import { lines, wordsAfter } from './sheetLines';
+import { SectionName, Spoken } from './Spoken';
 
 /** Words with chords and shapes over them, in the lines of the chart; a bar is never parted. */
 export function WordsSheet({
   placements,
   words = [],
+  repeats = [],
   big,
   sounding,
 }: {
   placements: Placement[];
   words?: SpokenWords[];
+  /** Bars that stand for others; none where repeats are written out. */
+  repeats?: RepeatedBar[];
   big: boolean;
   /** Place that is heard now. */
   sounding: number | null;
 }) {
+  const { shown, signs, shownAs } = useMemo(() => folded(placements, repeats), [placements, repeats]);
+  const soundingHere = sounding === null ? null : (shownAs.get(sounding) ?? sounding);
   return (
     <>
-      {lines(placements, words).map((line) => (
+      {lines(shown, words).map((line) => (
         <Box key={line.first} sx={{ breakInside: 'avoid' }}>
           <Spoken words={line.before} big={big} />
           {line.section !== '' && <SectionName name={line.section} big={big} />}
           <Box sx={{ display: 'flex', flexWrap: 'wrap', rowGap: 1, mb: big ? 2.5 : 1.25 }}>
             {line.bars.map((bar) => (
-              <Bar key={bar[0]?.index} placements={bar} big={big} sounding={sounding} />
+              <Bar
+                key={bar[0]?.index}
+                placements={bar}
+                signs={signs.get(bar[0]?.bar ?? 0)}
+                big={big}
+                sounding={soundingHere}
+              />
             ))}
           </Box>
         </Box>
@@ -36,39 +50,15 @@ export function WordsSheet({
   );
 }
 
-function SectionName({ name, big }: { name: string; big: boolean }) {
-  return (
-    <Typography variant="h2" sx={{ mt: 2, mb: 0.5, fontSize: big ? '1.5rem' : undefined }}>
-      {name}
-    </Typography>
-  );
-}
-
-/** Words without chords, under the name of their part. */
-function Spoken({ words, big }: { words: SpokenWords[]; big: boolean }) {
-  return words.map((spoken, index) => (
-    <Box key={`${spoken.bar}.${index}`} sx={{ mb: 1.25, pl: 1 }}>
-      {spoken.heading !== '' && (
-        <Box sx={{ ml: -1 }}>
-          <SectionName name={spoken.heading} big={big} />
-        </Box>
-      )}
-      {spoken.lines.map((line, at) => (
-        <Typography key={at} sx={{ fontSize: big ? '1.7rem' : undefined, lineHeight: 1.4 }}>
-          {line}
-        </Typography>
-      ))}
-    </Box>
-  ));
-}
-
 /** A bar's chords beside each other; bars without words stand under one another, four a row. */
 function Bar({
   placements,
+  signs,
   big,
   sounding,
 }: {
   placements: Placement[];
+  signs: RepeatedBar | undefined;
   big: boolean;
   sounding: number | null;
 }) {
@@ -84,6 +74,12 @@ function Bar({
         borderColor: 'divider',
       }}
     >
+      {signs?.opens && <RepeatSign big={big} />}
+      {signs?.endingBegins && (
+        <Typography sx={{ pl: 0.5, fontWeight: 700, fontSize: big ? '1.4rem' : '0.9rem' }}>
+          {signs.ending}.
+        </Typography>
+      )}
       {placements.map((placement) => (
         <Chord
           key={placement.index}
@@ -92,6 +88,12 @@ function Bar({
           sounding={placement.index === sounding}
         />
       ))}
+      {signs && signs.times > 0 && <RepeatSign closes big={big} />}
+      {signs && signs.times > 2 && (
+        <Typography sx={{ px: 0.5, fontWeight: 700, fontSize: big ? '1.4rem' : '0.9rem' }}>
+          ×{signs.times}
+        </Typography>
+      )}
     </Box>
   );
 }

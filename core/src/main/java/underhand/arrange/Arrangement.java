@@ -1,12 +1,19 @@
 package underhand.arrange;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import java.util.function.BiPredicate;
+import java.util.stream.Collectors;
 import underhand.chart.Chart;
+import underhand.chart.FoldedBar;
+import underhand.chart.Folding;
 import underhand.chord.ChordSymbol;
 import underhand.hand.Parameters;
 import underhand.harmony.HarmonyReader;
@@ -14,6 +21,7 @@ import underhand.harmony.SongStyle;
 import underhand.neck.Fretboard;
 import underhand.neck.Shape;
 import underhand.pitch.Key;
+import underhand.repertoire.RatedGrip;
 import underhand.settings.ArrangementSettings;
 import underhand.solve.Budget;
 import underhand.solve.PlacedGrip;
@@ -130,6 +138,36 @@ public record Arrangement(
                 .filter(p ->
                         p.grip().isPresent() && seen.add(p.grip().get().grip().shape()))
                 .map(PlacedGrip::index)
+                .toList();
+    }
+
+    /**
+     * The bars of its sheet: what the chart writes as a repeat stands once, where its grips are the same each time.
+     *
+     * @param alike whether two bars, counted from 1, look the same in whatever else stands on the sheet
+     */
+    public List<FoldedBar> folded(BiPredicate<Integer, Integer> alike) {
+        SortedMap<Integer, List<PlacedGrip>> bars = placements.stream()
+                .collect(Collectors.groupingBy(p -> p.slot().bar(), TreeMap::new, Collectors.toList()));
+        List<List<Integer>> backs = new ArrayList<>();
+        bars.values().forEach(bar -> {
+            Chart.Slot slot = bar.get(0).slot();
+            if (slot.barInSection() == 1) {
+                backs.add(new ArrayList<>());
+            }
+            backs.get(backs.size() - 1).add(slot.back());
+        });
+        return Folding.of(
+                backs,
+                (a, b) -> grips(bars.get(a)).equals(grips(bars.get(b)))
+                        && bars.get(b).stream()
+                                .allMatch(placed -> placed.words().isBlank())
+                        && alike.test(a, b));
+    }
+
+    private static List<List<Object>> grips(List<PlacedGrip> bar) {
+        return bar.stream()
+                .map(placed -> List.<Object>of(placed.played(), placed.grip().map(RatedGrip::grip)))
                 .toList();
     }
 }

@@ -58,6 +58,7 @@ public record Chart(
      * @param written index of the placement it repeats, or its own: a bar under a repeat sign, or in a section with the
      *     same chords as an earlier one
      * @param barInSection number of its bar in its section, from 1
+     * @param back how many bars further up its section stands the bar its own repeats; 0 for one that was written itself
      * @param newLine whether a line of the page begins with it: its section, a line of the chart, or four bars more of a long
      *     one
      * @param key key its section states; empty where it states none
@@ -67,6 +68,7 @@ public record Chart(
             int written,
             int bar,
             int barInSection,
+            int back,
             boolean newLine,
             String section,
             Optional<Key> key,
@@ -115,6 +117,7 @@ public record Chart(
                             written++,
                             bar,
                             i + 1,
+                            one.back(),
                             newLines.get(i) && placement == one.placements().get(0),
                             section.name(),
                             section.key(),

@@ -178,17 +178,27 @@ public final class Notation {
     }
 
     private static boolean isAgain(WrittenBar bar, WrittenBar before, Part part) {
-        boolean isLike = bar.bar().section().isEmpty()
-                && bar.bar().metre().equals(before.bar().metre())
-                && bar.length() == before.length()
+        return bar.bar().section().isEmpty()
                 && bar.isOneVoice()
                 && before.isOneVoice()
-                && bar.events().size() == before.events().size()
-                && bar.events().stream().anyMatch(e -> !e.notes().isEmpty());
-        for (int i = 0; isLike && i < bar.events().size(); i++) {
-            isLike = isLike(bar.events().get(i), before.events().get(i), part);
-        }
-        return isLike;
+                && bar.events().stream().anyMatch(e -> !e.notes().isEmpty())
+                && isLike(bar, before, part);
+    }
+
+    /** Whether two bars of a part look the same but for their words. */
+    public static boolean isLike(WrittenBar bar, WrittenBar other, Part part) {
+        return bar.bar().metre().equals(other.bar().metre())
+                && bar.length() == other.length()
+                && areLike(bar.events(), other.events(), part)
+                && bar.voices().size() == other.voices().size()
+                && IntStream.range(0, bar.voices().size())
+                        .allMatch(
+                                i -> areLike(bar.voices().get(i), other.voices().get(i), part));
+    }
+
+    private static boolean areLike(List<Event> events, List<Event> others, Part part) {
+        return events.size() == others.size()
+                && IntStream.range(0, events.size()).allMatch(i -> isLike(events.get(i), others.get(i), part));
     }
 
     /** Whether two events look the same but for a chord that begins with one and goes on in the other. */

@@ -4,20 +4,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
-import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 
 /** What the browser's printer gets of a sheet, page by page. */
 class PrintTest extends InDemoBook {
-
-    /** Heads of notes as the music font has them (SMuFL 1.4: whole, half, black, and the cross of a damped string). */
-    private static final String HEADS = "[\uE0A2-\uE0A4\uE0A7-\uE0A9]";
-
-    /** Slashes in the same font. */
-    private static final String SLASHES = "[\uE100-\uE103]";
 
     private static final String WITH_A_SECOND_GUITAR = """
             const done = arguments[1], get = path => fetch('/api/v1' + path).then(r => r.json());
@@ -48,21 +40,13 @@ class PrintTest extends InDemoBook {
         openSong("Towpath Morning");
         browser.button("Sheet").click();
         browser.press("staff and tab");
-        browser.awaitTrue(() -> count(SLASHES) > 0);
-        assertEquals(0, count(HEADS));
+        browser.awaitTrue(() -> Engraved.count(browser, Engraved.SLASHES) > 0);
+        assertEquals(0, Engraved.count(browser, Engraved.HEADS));
         browser.press("every note");
-        browser.awaitTrue(() -> count(HEADS) > 0);
-        assertEquals(0, count(SLASHES));
+        browser.awaitTrue(() -> Engraved.count(browser, Engraved.HEADS) > 0);
+        assertEquals(0, Engraved.count(browser, Engraved.SLASHES));
         browser.driver().navigate().refresh();
-        browser.awaitTrue(() -> count(HEADS) > 0);
-    }
-
-    /** How many of some signs stand on the sheet. */
-    private long count(String signs) {
-        String drawn = browser.driver().findElements(By.cssSelector("[data-testid=system] svg text")).stream()
-                .map(sign -> sign.getDomProperty("textContent"))
-                .collect(Collectors.joining());
-        return Pattern.compile(signs).matcher(drawn).results().count();
+        browser.awaitTrue(() -> Engraved.count(browser, Engraved.HEADS) > 0);
     }
 
     @Test
@@ -74,16 +58,14 @@ class PrintTest extends InDemoBook {
         browser.button("large type").click();
         browser.button("every note").click();
         browser.awaitTrue(() -> browser.driver()
-                        .findElements(By.cssSelector("[aria-label='Staff and tab']"))
+                        .findElements(By.cssSelector("[aria-label='Staff and tab'][aria-busy=false]"))
                         .size()
                 == 2);
         browser.find(By.cssSelector("[data-testid=system] svg"));
         List<String> pages = Printed.pages(browser);
-        long heads =
-                Pattern.compile(HEADS).matcher(String.join("", pages)).results().count();
+        long heads = Engraved.HEADS.matcher(String.join("", pages)).results().count();
         assertEquals(facts.get(1), heads);
-        assertTrue(
-                pages.stream().allMatch(p -> Pattern.compile(HEADS).matcher(p).find()), "no page is blank");
+        assertTrue(pages.stream().allMatch(p -> Engraved.HEADS.matcher(p).find()), "no page is blank");
     }
 
     @Test

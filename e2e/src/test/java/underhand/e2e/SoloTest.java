@@ -1,7 +1,6 @@
 package underhand.e2e;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -89,10 +88,7 @@ class SoloTest extends InDemoBook {
         browser.awaitTrue(() -> "true".equals(browser.find(FACTS).getDomAttribute("data-saved")));
         browser.press("Sheet");
         browser.press("staff and tab");
-        browser.find(By.cssSelector("[data-testid=system] svg"));
-        browser.awaitTrue(
-                () -> browser.driver().findElements(By.cssSelector(".vf-stem")).size() > 20);
-        assertTrue(browser.driver().findElements(By.cssSelector(".vf-notehead")).size() > 40);
+        browser.awaitTrue(() -> Engraved.count(browser, Engraved.HEADS) > 40);
     }
 
     /** One guitar has the chords, the other the tune. */

@@ -36,6 +36,7 @@ class ServerArchitectureTest {
             "shapes",
             "arrangements",
             "parts",
+            "engraving",
             "patterns",
             "tunings",
             "textures",

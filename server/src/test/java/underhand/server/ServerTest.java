@@ -26,4 +26,4 @@ import org.springframework.context.annotation.Import;
         })
 @Import({ApiDescription.class, FromHere.class})
 @AutoConfigureMockMvc
-@interface ServerTest {}
+public @interface ServerTest {}

@@ -32,6 +32,7 @@ import underhand.server.arrangements.ArrangementView.MendView;
 import underhand.server.arrangements.ArrangementView.PlacementView;
 import underhand.server.arrangements.ArrangementView.RankedTextureView;
 import underhand.server.arrangements.ArrangementView.ReadingView;
+import underhand.server.arrangements.ArrangementView.RepeatedBarView;
 import underhand.server.arrangements.ArrangementView.RightHandView;
 import underhand.server.arrangements.ArrangementView.SectionHandView;
 import underhand.server.arrangements.ArrangementView.SectionKeyView;
@@ -108,6 +109,10 @@ final class ArrangementMapper {
                         .toList(),
                 chart.words().stream()
                         .map(w -> new WordsView(w.bar(), w.heading().orElse(""), w.lines()))
+                        .toList(),
+                arrangement.folded((a, b) -> chart.words().stream().noneMatch(w -> w.bar() == b - 1)).stream()
+                        .filter(bar -> !bar.isPlain())
+                        .map(RepeatedBarView::of)
                         .toList(),
                 faults,
                 arrangement

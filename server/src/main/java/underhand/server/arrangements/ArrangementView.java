@@ -3,6 +3,7 @@ package underhand.server.arrangements;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.stream.IntStream;
+import underhand.chart.FoldedBar;
 import underhand.hand.Grip;
 import underhand.neck.Fretboard;
 import underhand.neck.Guitar;
@@ -50,6 +51,7 @@ public record ArrangementView(
         int fastestTempo,
         List<WarningView> warnings,
         List<WordsView> words,
+        List<RepeatedBarView> repeats,
         List<FaultView> faults,
         @Schema(nullable = true) BudgetView budget) {
 
@@ -267,6 +269,36 @@ public record ArrangementView(
 
     /** @param placements what it is about; empty for the whole song */
     public record WarningView(String kind, String text, List<Integer> placements) {}
+
+    /**
+     * A bar that a sheet has once for several, or that a repeat or one of its endings begins or ends with.
+     *
+     * @param bar its number, from 1
+     * @param plays numbers of the bars it stands for, its own first; the others need not stand on a sheet
+     * @param opens whether a repeat begins with it
+     * @param times how often the passage that goes back from it is played; 0 where none goes back
+     * @param ending number of the ending it belongs to, from 1; 0 for none
+     */
+    public record RepeatedBarView(
+            int bar,
+            List<Integer> plays,
+            boolean opens,
+            int times,
+            int ending,
+            boolean endingBegins,
+            boolean endingEnds) {
+
+        static RepeatedBarView of(FoldedBar bar) {
+            return new RepeatedBarView(
+                    bar.bar(),
+                    bar.plays(),
+                    bar.opens(),
+                    bar.times(),
+                    bar.ending(),
+                    bar.endingBegins(),
+                    bar.endingEnds());
+        }
+    }
 
     /**
      * Words of the song without chords.

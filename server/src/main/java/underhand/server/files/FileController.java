@@ -32,7 +32,7 @@ class FileController {
      * @param paper a4 or letter, of a PDF
      * @param layout words or tab, of a PDF
      * @param big whether a PDF is set large
-     * @param writtenOut whether a PDF has every note of strums and of bars like the one before
+     * @param writtenOut whether a PDF has every note of strums, of bars like the one before and of repeats
      */
     record FileRequest(
             String format, PreviewRequest song, String paper, String layout, Boolean big, Boolean writtenOut) {}

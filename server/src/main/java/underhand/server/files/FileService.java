@@ -18,11 +18,9 @@ import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.springframework.stereotype.Service;
 import underhand.chart.Chart;
-import underhand.format.score.Handedness;
 import underhand.format.score.ReadScore;
 import underhand.format.score.ScoredPart;
 import underhand.format.score.SongFiles;
-import underhand.neck.Guitar;
 import underhand.server.files.FileController.FileRequest;
 import underhand.server.files.FileController.MidiVoiceView;
 import underhand.server.files.FileController.ReadRequest;
@@ -33,7 +31,6 @@ import underhand.server.files.PdfSheet.Paper;
 import underhand.server.parts.PartService;
 import underhand.server.platform.InputException;
 import underhand.server.songs.SongText;
-import underhand.settings.ArrangementSettings;
 
 /** Writes songs into files and reads them from files. */
 @Service
@@ -82,28 +79,15 @@ class FileService {
                 ? "Untitled song"
                 : first.arranged().chart().title();
         List<ScoredPart> scored = new ArrayList<>();
-        List<Chart.Words> words = first.arranged().chart().words();
-        scored.add(scored("Guitar", first, words));
+        scored.add(first.scored("Guitar"));
         if (request.song().second() != null) {
-            scored.add(scored("Second guitar", parts.second(request.song()), words));
+            scored.add(parts.second(request.song()).scored("Second guitar"));
         }
         boolean asTyped = request.song().transpose() == null || request.song().transpose() == 0;
         Chart chart = first.arranged().chart();
         String source = asTyped ? request.song().chart().source() : SongFiles.chartText(chart);
         int moved = asTyped ? 0 : request.song().transpose();
         return new Sheaf(title, SongText.write(source, request.song(), moved, json), first, scored);
-    }
-
-    private static ScoredPart scored(String name, PartService.Written written, List<Chart.Words> words) {
-        ArrangementSettings settings = written.part().arrangement().settings();
-        boolean nylon = settings.guitar().kind() == Guitar.Kind.NYLON;
-        return new ScoredPart(
-                name,
-                written.part(),
-                settings.tuning(),
-                nylon,
-                Handedness.of(written.seat().leftHanded()),
-                words);
     }
 
     private static Look look(FileRequest request) {

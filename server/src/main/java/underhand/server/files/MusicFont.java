@@ -17,36 +17,8 @@ import org.apache.pdfbox.io.RandomAccessReadBuffer;
  */
 final class MusicFont {
 
-    static final int GUITAR_CLEF = 0xE052;
-    static final int TAB_CLEF = 0xE06D;
-    static final int TIME_0 = 0xE080;
-    static final int HEAD_WHOLE = 0xE0A2;
-    static final int HEAD_HALF = 0xE0A3;
-    static final int HEAD_BLACK = 0xE0A4;
-    static final int HEAD_X = 0xE0A9;
-    static final int SLASH = 0xE100;
-    static final int SLASH_WHOLE = 0xE102;
-    static final int SLASH_HALF = 0xE103;
-    static final int DOT = 0xE1E7;
-    static final int FLAG_8_UP = 0xE240;
-    static final int FLAT = 0xE260;
-    static final int NATURAL = 0xE261;
-    static final int SHARP = 0xE262;
-    static final int DOUBLE_SHARP = 0xE263;
-    static final int DOUBLE_FLAT = 0xE264;
-    static final int ACCENT_ABOVE = 0xE4A0;
-    static final int STACCATO_ABOVE = 0xE4A2;
-    static final int REST_WHOLE = 0xE4E3;
-    static final int REPEAT_BAR = 0xE500;
-
-    /** Width of a black notehead in staff spaces. */
-    static final float HEAD_WIDTH = 1.18f;
-
-    /** Width of the sign for a bar like the one before. */
-    static final float REPEAT_WIDTH = 2.13f;
-
     private static final String FILE = "/fonts/bravura.otf";
-    private static final float UNITS_A_SPACE = 250;
+    static final float UNITS_A_SPACE = 250;
     private static final MusicFont BRAVURA = new MusicFont();
 
     private final OpenTypeFont font;
@@ -65,19 +37,14 @@ final class MusicFont {
         }
     }
 
-    /** Width of the slash for a note value in staff spaces. */
-    static float slashWidth(int type) {
-        return switch (type) {
-            case 1 -> 3.92f;
-            case 2 -> 3.12f;
-            default -> 1.46f;
-        };
-    }
-
     /** Draws a sign with its origin at a place, in staff spaces of so many points. */
     static void draw(PdfCanvas page, int sign, float x, float below, float space) throws IOException {
-        GeneralPath outline = BRAVURA.outlines.computeIfAbsent(sign, BRAVURA::outline);
-        page.outline(outline.getPathIterator(null), x, below, space / UNITS_A_SPACE);
+        page.outline(outlineOf(sign).getPathIterator(null), x, below, space / UNITS_A_SPACE);
+    }
+
+    /** A sign's outline, its y upwards, {@link #UNITS_A_SPACE} a staff space. */
+    static GeneralPath outlineOf(int sign) {
+        return BRAVURA.outlines.computeIfAbsent(sign, BRAVURA::outline);
     }
 
     private GeneralPath outline(int sign) {

@@ -9,7 +9,7 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.util.Matrix;
-import underhand.server.files.PdfType.Face;
+import underhand.format.engrave.Lettering.Face;
 
 /** Pages to write and draw on, from the top left corner, in points before enlarging; fonts are embedded. */
 final class PdfCanvas implements AutoCloseable {
@@ -38,10 +38,6 @@ final class PdfCanvas implements AutoCloseable {
         this.scale = scale;
         this.margin = MARGIN / scale;
         this.high = paper.getHeight() / scale;
-    }
-
-    PdfType type() {
-        return type;
     }
 
     void newPage() throws IOException {
@@ -91,15 +87,15 @@ final class PdfCanvas implements AutoCloseable {
     /** Writes in the lower margin, at its left and right end; the left is cut where the two would touch. */
     void foot(String left, String right) throws IOException {
         float down = high - margin + 2 * FOOT;
-        List<String> lines = type.wrapped(Face.PLAIN, FOOT, width() - FOOT_RIGHT, left);
+        List<String> lines = PdfType.wrapped(Face.PLAIN, FOOT, width() - FOOT_RIGHT, left);
         String shown = lines.size() == 1 ? left : lines.get(0) + " …";
         write(FOOT, margin, down, type.runs(Face.PLAIN, shown));
         float x = margin + width() - widthOf(Face.PLAIN, FOOT, right);
         write(FOOT, x, down, type.runs(Face.PLAIN, right));
     }
 
-    float widthOf(Face face, float points, String text) throws IOException {
-        return type.width(face, points, text);
+    float widthOf(Face face, float points, String text) {
+        return PdfType.width(face, points, text);
     }
 
     void line(float x1, float below1, float x2, float below2, float wide) throws IOException {

@@ -3,6 +3,7 @@ package underhand.server.files;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import underhand.format.engrave.Breaks;
 
 /**
  * What stands on a sheet from top to bottom, collected first and then shared out to pages. A chapter begins on a page of its

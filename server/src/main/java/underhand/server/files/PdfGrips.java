@@ -5,11 +5,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.BiConsumer;
+import underhand.format.engrave.Lettering.Face;
 import underhand.format.score.Handedness;
 import underhand.format.score.ScoredPart;
 import underhand.hand.Grip;
 import underhand.neck.Shape;
-import underhand.server.files.PdfType.Face;
 import underhand.solve.PlacedGrip;
 
 /** Rows of chord frames, drawn as on the page: fingers stand under their strings. */

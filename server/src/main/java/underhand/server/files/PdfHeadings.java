@@ -1,9 +1,8 @@
 package underhand.server.files;
 
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import java.util.Optional;
+import underhand.format.engrave.Lettering.Face;
 import underhand.format.score.ScoredPart;
-import underhand.server.files.PdfType.Face;
 
 /** Headings of sections: their names, what the right hand plays in them where that changes, and whether it swings. */
 final class PdfHeadings {
@@ -20,31 +19,18 @@ final class PdfHeadings {
         this.scored = scored;
     }
 
-    /** Whether the right hand plays the same in every section. */
-    static boolean onePattern(ScoredPart scored) {
-        return scored.part().bars().stream()
-                        .filter(bar -> bar.section().isPresent())
-                        .map(bar -> bar.pattern())
-                        .distinct()
-                        .count()
-                < 2;
-    }
-
     /**
      * Begins a section where a bar is the first of one.
      *
      * @param number from 1
      */
     void add(int number) {
-        var bar = scored.part().bars().get(number - 1);
-        if (bar.section().isEmpty()) {
+        Optional<String> heading = scored.heading(number);
+        if (heading.isEmpty()) {
             return;
         }
         flow.section();
-        String pattern = onePattern(scored) ? "" : bar.pattern();
-        String words = Stream.of(bar.section().get(), pattern, bar.swing() ? "swing" : "")
-                .filter(word -> !word.isBlank())
-                .collect(Collectors.joining(" · "));
+        String words = heading.get();
         if (!words.isBlank()) {
             flow.heading(ABOVE + SIZE + BELOW, page -> page.text(Face.BOLD, SIZE, 0, ABOVE + SIZE, words));
         }

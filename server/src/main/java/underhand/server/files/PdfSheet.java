@@ -5,8 +5,8 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import underhand.format.engrave.Lettering.Face;
 import underhand.format.score.ScoredPart;
-import underhand.server.files.PdfType.Face;
 
 /** The sheet for the stand as a PDF: what there is to know, the grips, then words with chords, or staff and tab. */
 final class PdfSheet {
@@ -45,7 +45,7 @@ final class PdfSheet {
     /**
      * @param tab whether there are staff and tab instead of the words
      * @param big whether all is set large
-     * @param writtenOut whether strums have all their notes, and bars like the one before theirs
+     * @param writtenOut whether strums have all their notes, and bars like the one before and repeats theirs
      */
     record Look(Paper paper, boolean tab, boolean big, boolean writtenOut) {}
 
@@ -99,9 +99,9 @@ final class PdfSheet {
             PdfGrips.add(page, grips, scored.handedness(), flow::heading);
         }
         if (look.tab()) {
-            new PdfScore(page, flow, scored, look.writtenOut()).write();
+            PdfScore.add(page, flow, scored, look.writtenOut());
         } else {
-            new PdfChordRows(page, flow, scored).write();
+            new PdfChordRows(page, flow, scored, look.writtenOut()).write();
         }
         if (!before) {
             flow.chapter(running);
@@ -111,7 +111,7 @@ final class PdfSheet {
     }
 
     private void title(String title) throws IOException {
-        for (String line : page.type().wrapped(Face.BOLD, TITLE, page.width(), title)) {
+        for (String line : PdfType.wrapped(Face.BOLD, TITLE, page.width(), title)) {
             flow.heading(TITLE + 5, at -> at.text(Face.BOLD, TITLE, 0, TITLE - 2, line));
         }
     }
@@ -120,13 +120,13 @@ final class PdfSheet {
     private static String hand(ScoredPart scored) {
         return scored.part().bars().stream()
                 .findFirst()
-                .map(bar -> bar.metre() + (PdfHeadings.onePattern(scored) ? ", " + bar.pattern() : ""))
+                .map(bar -> bar.metre() + (scored.isOnePattern() ? ", " + bar.pattern() : ""))
                 .orElse("");
     }
 
     /** What there is to know before the first bar, in as many lines as it takes. */
     private void facts(List<String> facts) throws IOException {
-        List<String> lines = page.type().lines(Face.PLAIN, FACTS, page.width(), facts, " · ");
+        List<String> lines = PdfType.lines(Face.PLAIN, FACTS, page.width(), facts, " · ");
         for (int i = 0; i < lines.size(); i++) {
             String line = lines.get(i);
             float after = i + 1 < lines.size() ? 4 : 14;

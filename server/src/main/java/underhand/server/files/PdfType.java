@@ -9,32 +9,14 @@ import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import underhand.format.engrave.Lettering.Face;
+import underhand.server.engraving.Type;
 
-/** The type of one document: the page's own faces, and a second font for each that has the glyphs it lacks. */
+/** The type of one document: its fonts go into it as they are wanted. */
 final class PdfType {
 
-    private static final String UNKNOWN = "\u25A1";
-
-    /** A face and the fonts it is set in. */
-    enum Face {
-        PLAIN("AtkinsonHyperlegibleNext_400Regular.ttf", "DejaVuSans.ttf"),
-        BOLD("AtkinsonHyperlegibleNext_700Bold.ttf", "DejaVuSans-Bold.ttf"),
-        MONO("JetBrainsMono_400Regular.ttf", "DejaVuSansMono.ttf");
-
-        private final List<String> files;
-
-        Face(String... files) {
-            this.files = List.of(files);
-        }
-    }
-
     /** Text in one font. */
-    record Run(PDFont font, String text) {
-
-        float width(float points) throws IOException {
-            return font.getStringWidth(text) / 1000 * points;
-        }
-    }
+    record Run(PDFont font, String text) {}
 
     private final PDDocument document;
     private final Map<Face, List<PDFont>> fonts = new EnumMap<>(Face.class);
@@ -50,11 +32,7 @@ final class PdfType {
     private PDFont font(Face face, int number) throws IOException {
         List<PDFont> loaded = fonts.get(face);
         while (loaded.size() <= number) {
-            String file = "/fonts/" + face.files.get(loaded.size());
-            try (InputStream in = PdfType.class.getResourceAsStream(file)) {
-                if (in == null) {
-                    throw new IllegalStateException("the font " + file + " is not packed with the application");
-                }
+            try (InputStream in = Type.file(face, loaded.size())) {
                 loaded.add(PDType0Font.load(document, in, true));
             }
         }
@@ -64,15 +42,9 @@ final class PdfType {
     /** A text in runs of one font each; what no font has a glyph for is an empty square. */
     List<Run> runs(Face face, String text) throws IOException {
         List<Run> runs = new ArrayList<>();
-        int[] characters =
-                text.codePoints().filter(c -> !Character.isISOControl(c)).toArray();
-        for (int character : characters) {
+        for (int character : Type.FACES.shown(face, text)) {
             String one = Character.toString(character);
-            PDFont font = font(face, 0);
-            if (!has(font, one)) {
-                font = font(face, 1);
-                one = has(font, one) ? one : UNKNOWN;
-            }
+            PDFont font = font(face, Type.FACES.font(face, character));
             Run last = runs.isEmpty() ? null : runs.get(runs.size() - 1);
             if (last != null && last.font() == font) {
                 runs.set(runs.size() - 1, new Run(font, last.text() + one));
@@ -83,25 +55,12 @@ final class PdfType {
         return runs;
     }
 
-    private static boolean has(PDFont font, String character) throws IOException {
-        try {
-            font.encode(character);
-            return true;
-        } catch (IllegalArgumentException e) {
-            return false;
-        }
-    }
-
-    float width(Face face, float points, String text) throws IOException {
-        float width = 0;
-        for (Run run : runs(face, text)) {
-            width += run.width(points);
-        }
-        return width;
+    static float width(Face face, float points, String text) {
+        return Type.FACES.width(face, points, text);
     }
 
     /** Pieces in lines no wider than so many points; a piece that is wider is cut. */
-    List<String> lines(Face face, float points, float width, List<String> pieces, String between) throws IOException {
+    static List<String> lines(Face face, float points, float width, List<String> pieces, String between) {
         List<String> lines = new ArrayList<>();
         String line = "";
         for (String piece : pieces) {
@@ -122,12 +81,12 @@ final class PdfType {
     }
 
     /** A text in lines of whole words where they fit. */
-    List<String> wrapped(Face face, float points, float width, String text) throws IOException {
+    static List<String> wrapped(Face face, float points, float width, String text) {
         return lines(face, points, width, List.of(text.split(" ")), " ");
     }
 
     /** Where a word is cut: as many of its characters as fit, one at least. */
-    private int fitting(Face face, float points, float width, String word) throws IOException {
+    private static int fitting(Face face, float points, float width, String word) {
         int end = word.offsetByCodePoints(0, 1);
         float wide = width(face, points, word.substring(0, end));
         while (end < word.length()) {

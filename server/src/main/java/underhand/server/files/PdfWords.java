@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import underhand.chart.Chart;
-import underhand.server.files.PdfType.Face;
+import underhand.format.engrave.Lettering.Face;
 
 /** Words that have no chords: the name of their part, then their lines, wrapped at the page's edge. */
 final class PdfWords {
@@ -27,7 +27,7 @@ final class PdfWords {
             }
             List<String> pieces = new ArrayList<>();
             for (String line : spoken.lines()) {
-                pieces.addAll(page.type().wrapped(Face.PLAIN, SIZE, page.width(), line));
+                pieces.addAll(PdfType.wrapped(Face.PLAIN, SIZE, page.width(), line));
             }
             for (int i = 0; i < pieces.size(); i++) {
                 String piece = pieces.get(i);

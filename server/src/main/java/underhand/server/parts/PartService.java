@@ -9,6 +9,9 @@ import underhand.arrange.PatternRanking;
 import underhand.fill.Fill;
 import underhand.fill.Fills;
 import underhand.fill.Variation;
+import underhand.format.score.Handedness;
+import underhand.format.score.ScoredPart;
+import underhand.neck.Guitar;
 import underhand.part.Part;
 import underhand.picking.Patterns;
 import underhand.picking.PickingPattern;
@@ -20,6 +23,7 @@ import underhand.server.arrangements.PreviewRequest;
 import underhand.server.arrangements.Task;
 import underhand.server.platform.InputException;
 import underhand.server.players.Seat;
+import underhand.settings.ArrangementSettings;
 import underhand.solve.PlacedGrip;
 
 /** Makes parts of arrangements, and says what patterns and fills they may have. */
@@ -38,6 +42,18 @@ public class PartService {
         /** As the API gives it. */
         public PartView view() {
             return PartMapper.view(part);
+        }
+
+        /** As it is printed and played from a file, under a guitar's name. */
+        public ScoredPart scored(String name) {
+            ArrangementSettings settings = part.arrangement().settings();
+            return new ScoredPart(
+                    name,
+                    part,
+                    settings.tuning(),
+                    settings.guitar().kind() == Guitar.Kind.NYLON,
+                    Handedness.of(seat.leftHanded()),
+                    arranged.chart().words());
         }
     }
 

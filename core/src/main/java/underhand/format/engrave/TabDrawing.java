@@ -1,20 +1,25 @@
-package underhand.server.files;
+package underhand.format.engrave;
 
-import java.io.IOException;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
+import underhand.format.engrave.Lettering.Face;
 import underhand.part.Notation.Event;
 import underhand.part.PlayedNote;
 import underhand.picking.Step.Direction;
 import underhand.picking.Step.Weight;
-import underhand.server.files.PdfType.Face;
 
-/** Draws bars as tab: a line for each string, the highest so far below the place reached; the right hand under them. */
-final class PdfTab {
+/** Draws bars as tab: a line for each string, the highest so far down its row; the right hand under them. */
+final class TabDrawing {
 
     private static final float STRING = 7.5f;
     private static final float HAND = 13;
+
+    /** Size of what stands for the right hand. */
+    static final float HAND_SIZE = 7;
+
+    /** A staff space of the size its dots have. */
+    private static final float DOT_SPACE = 5.5f;
 
     private static final String PALM = "P.M.";
     private static final float DASH = 2.5f;
@@ -25,7 +30,8 @@ final class PdfTab {
     /** Half of what a slide rises. */
     private static final float SLOPE = 2;
 
-    private final PdfCanvas page;
+    private final Ink ink;
+    private final Lettering lettering;
     private final int strings;
     private final float top;
     private final Map<Integer, Drawn> before = new HashMap<>();
@@ -33,8 +39,9 @@ final class PdfTab {
     /** A fret that stands on a string, and where it ends. */
     private record Drawn(int fret, float right) {}
 
-    PdfTab(PdfCanvas page, int strings, float top) {
-        this.page = page;
+    TabDrawing(Ink ink, Lettering lettering, int strings, float top) {
+        this.ink = ink;
+        this.lettering = lettering;
         this.strings = strings;
         this.top = top;
     }
@@ -44,28 +51,36 @@ final class PdfTab {
         return STRING * (strings - 1) + HAND + 3;
     }
 
-    /** How far below the place reached a string lies; the highest is on top. */
+    /** How far down a string lies; the highest is on top. */
     float y(int string) {
         return top + STRING * (strings - 1 - string);
     }
 
-    void lines(float x1, float x2) throws IOException {
+    void lines(float x1, float x2) {
         for (int string = 0; string < strings; string++) {
-            page.line(x1, y(string), x2, y(string), 0.5f);
+            ink.line(x1, y(string), x2, y(string), 0.5f);
         }
     }
 
     /** The clef in the middle of the lines. */
-    void clef(float x) throws IOException {
-        MusicFont.draw(page, MusicFont.TAB_CLEF, x + 3, (y(0) + y(strings - 1)) / 2, STRING * (strings - 1) / 7.5f);
+    void clef(float x) {
+        ink.sign(Signs.TAB_CLEF, STRING * (strings - 1) / 7.5f, x + 3, (y(0) + y(strings - 1)) / 2);
     }
 
-    void event(Event event, float x) throws IOException {
+    /** The dots of a repeat, about the middle, their middle at a place. */
+    void repeatDots(float x) {
+        float middle = (y(0) + y(strings - 1)) / 2;
+        for (float y : new float[] {middle - STRING, middle + STRING}) {
+            ink.sign(Signs.DOT, DOT_SPACE, x - Signs.DOT_WIDTH * DOT_SPACE / 2, y);
+        }
+    }
+
+    void event(Event event, float x) {
         for (PlayedNote note : event.notes()) {
             String fret = event.weight() == Weight.GHOST ? "×" : Integer.toString(note.fret());
-            float wide = page.widthOf(Face.MONO, 8, fret);
-            page.blank(x - 0.5f, y(note.string()) + 3, wide + 1, 6);
-            page.text(Face.MONO, 8, x, y(note.string()) + 2.8f, fret);
+            float wide = lettering.width(Face.MONO, 8, fret);
+            ink.blank(x - 0.5f, y(note.string()) - 3, wide + 1, 6);
+            ink.text(Face.MONO, 8, x, y(note.string()) + 2.8f, fret);
             if (!note.technique().isPlucked()) {
                 join(note, x);
             }
@@ -75,21 +90,24 @@ final class PdfTab {
     }
 
     /** What the right hand does, under the strings. */
-    void stroke(Event event, float x) throws IOException {
-        page.text(Face.PLAIN, 7, x, y(0) + HAND, hand(event));
+    void stroke(Event event, float x) {
+        String hand = hand(event);
+        if (!hand.isEmpty()) {
+            ink.text(Face.PLAIN, HAND_SIZE, x, y(0) + HAND, hand);
+        }
     }
 
     /** Joins a note to the one before on its string: a slur with a letter for one hammered or pulled, a line for a slide. */
-    private void join(PlayedNote note, float x) throws IOException {
+    private void join(PlayedNote note, float x) {
         float y = y(note.string());
         Drawn from = before.getOrDefault(note.string(), new Drawn(0, x - SHORT));
         if (note.technique().isSlide()) {
             float rise = note.fret() > from.fret() ? SLOPE : -SLOPE;
-            page.line(from.right() + 1.5f, y + rise, x - 1.5f, y - rise, 0.9f);
+            ink.line(from.right() + 1.5f, y + rise, x - 1.5f, y - rise, 0.9f);
             return;
         }
-        page.arc(from.right() - 1, x + 1, y - 3.5f, -4);
-        page.text(
+        ink.arc(from.right() - 1, x + 1, y - 3.5f, -4);
+        ink.text(
                 Face.PLAIN,
                 5.5f,
                 (from.right() + x) / 2 - 1.5f,
@@ -98,16 +116,17 @@ final class PdfTab {
     }
 
     /** Over the strings, from one place to another: the palm lies on them. */
-    void palm(float from, float to) throws IOException {
+    void palm(float from, float to) {
         float y = y(strings - 1) - 5;
-        page.text(Face.PLAIN, 6, from, y, PALM);
-        float x = from + page.widthOf(Face.PLAIN, 6, PALM) + DASH;
+        ink.text(Face.PLAIN, 6, from, y, PALM);
+        float x = from + lettering.width(Face.PLAIN, 6, PALM) + DASH;
         for (; x < to; x += 2 * DASH) {
-            page.line(x, y - 2, Math.min(to, x + DASH), y - 2, 0.6f);
+            ink.line(x, y - 2, Math.min(to, x + DASH), y - 2, 0.6f);
         }
     }
 
-    private static String hand(Event event) {
+    /** What the right hand does: an arrow for a strum, letters for fingers. */
+    static String hand(Event event) {
         if (event.strum().isPresent()) {
             return event.strum().get() == Direction.DOWN ? "↓" : "↑";
         }

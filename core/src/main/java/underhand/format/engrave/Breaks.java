@@ -1,4 +1,4 @@
-package underhand.server.files;
+package underhand.format.engrave;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -10,7 +10,7 @@ import java.util.List;
  * whose pages are filled alike and turn between sections; no page begins with the last row of a section as long as there is
  * another way.
  */
-final class Breaks {
+public final class Breaks {
 
     /** What a page that begins within a section counts, against 1 for a page left empty. */
     private static final double WITHIN = 0.15;
@@ -30,9 +30,9 @@ final class Breaks {
      * @param asFirst points where it begins a page; no less
      * @param opens whether a section begins with it
      */
-    record Row(float height, float asFirst, boolean opens) {
+    public record Row(float height, float asFirst, boolean opens) {
 
-        Row(float height, boolean opens) {
+        public Row(float height, boolean opens) {
             this(height, height, opens);
         }
     }
@@ -50,7 +50,7 @@ final class Breaks {
      *
      * @param room points of a page
      */
-    static List<Integer> of(List<Row> rows, float room) {
+    public static List<Integer> of(List<Row> rows, float room) {
         return rows.isEmpty() ? List.of() : new Breaks(rows, room).best();
     }
 

@@ -1,4 +1,4 @@
-package underhand.server.files;
+package underhand.format.engrave;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -10,7 +10,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import underhand.server.files.Breaks.Row;
+import underhand.format.engrave.Breaks.Row;
 
 class BreaksTest {
 
