@@ -26,7 +26,7 @@ class FirstLoadTest extends InDemoBook {
 
     private static final String CODE_OF_ALL_VIEWS = """
             const done = arguments[0];
-            const wanted = ['BenchView', 'SheetView', 'ShapesView', 'NeckMapView', 'DrillsView', 'engrave', 'player'];
+            const wanted = ['BenchView', 'SheetView', 'ShapesView', 'NeckMapView', 'DrillsView', 'bravura', 'player'];
             const tell = () => wanted.every(part => performance.getEntriesByType('resource')
                 .some(entry => entry.name.includes('/' + part + '-'))) ? done(true) : setTimeout(tell, 50);
             tell();

@@ -181,6 +181,46 @@ class PlayingTest extends InDemoBook {
         browser.awaitTrue(() -> browser.driver().findElements(SOUNDING).isEmpty());
     }
 
+    /** What the chart writes as a repeat stands once, on words and on staff and tab, and all of it on demand. */
+    @Test
+    void sheet_repeats_standAsTheyAreWritten() {
+        Object id = browser.driver().executeAsyncScript("""
+                const done = arguments[0];
+                fetch('/api/v1/songs', { method: 'POST', headers: { 'Content-Type': 'application/json' },
+                  body: JSON.stringify({ source: 'title: Round\\nkey: G\\n|: G | C | D | G :| x3\\n' }) })
+                  .then(r => r.json()).then(s => done(s.id));
+                """);
+        browser.go(application.address() + "/songs/" + id + "/sheet");
+        browser.button("words and grips").click();
+        browser.find(By.cssSelector("[aria-label='repeat ends']"));
+        assertEquals(4, barsOnTheSheet());
+        browser.button("repeats written out").click();
+        browser.awaitTrue(() -> barsOnTheSheet() == 12);
+        assertTrue(browser.driver()
+                .findElements(By.cssSelector("[aria-label='repeat ends']"))
+                .isEmpty());
+        browser.button("repeats written out").click();
+        browser.button("staff and tab").click();
+        browser.awaitTrue(() -> systems().contains("×3"));
+        browser.button("every note").click();
+        browser.awaitTrue(() -> !systems().contains("×3") && systems().contains("12"));
+        browser.button("every note").click();
+    }
+
+    private long barsOnTheSheet() {
+        return browser.driver().findElements(By.cssSelector("[data-bar]")).stream()
+                .map(bar -> bar.getDomAttribute("data-bar"))
+                .distinct()
+                .count();
+    }
+
+    /** All that is written on staff and tab. */
+    private List<String> systems() {
+        return browser.driver().findElements(By.cssSelector("[data-testid=system] svg text")).stream()
+                .map(text -> text.getDomProperty("textContent"))
+                .toList();
+    }
+
     private int rowHeight() {
         return browser.find(By.cssSelector("[data-testid=system] svg"))
                 .getSize()

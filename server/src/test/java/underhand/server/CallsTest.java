@@ -285,6 +285,7 @@ class CallsTest {
             "/parts/patterns",
             "/parts/fills",
             "/parts/variation",
+            "/parts/engraving",
             "/picking-patterns/check",
             "/own-patterns",
             "/own-tunings",

@@ -106,7 +106,7 @@ final class Spacing {
 
     /** From a bar's line to past its number. */
     float numberWidth(int number) {
-        return 4 + lettering.width(Face.PLAIN, NUMBER, Integer.toString(number));
+        return 5.5f + lettering.width(Face.PLAIN, NUMBER, Integer.toString(number));
     }
 
     /**
